@@ -1,0 +1,76 @@
+package ironshelf.core.material;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * The materials shipped, from {@code starting-materials.csv} beside this class. Read strictly: an
+ * unknown role, a bad number or a code given twice stops the reading and names the line.
+ */
+public final class StartingMaterials {
+
+  private static final CSVFormat FORMAT =
+      CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
+
+  private final Map<String, StartingMaterial> byCode;
+
+  private StartingMaterials(Map<String, StartingMaterial> byCode) {
+    this.byCode = byCode;
+  }
+
+  /** The table that ships with the application. */
+  public static StartingMaterials shipped() {
+    try (Reader in =
+        new InputStreamReader(
+            StartingMaterials.class.getResourceAsStream("starting-materials.csv"),
+            StandardCharsets.UTF_8)) {
+      return read(in);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Reads a table of the same form. */
+  static StartingMaterials read(Reader in) throws IOException {
+    Map<String, StartingMaterial> byCode = new LinkedHashMap<>();
+    for (CSVRecord row : FORMAT.parse(in)) {
+      try {
+        StartingMaterial material = material(row);
+        if (byCode.put(material.code(), material) != null) {
+          throw new IllegalArgumentException("code " + material.code() + " stands twice");
+        }
+      } catch (IllegalArgumentException e) {
+        throw new IllegalArgumentException(
+            "starting materials, row " + row.getRecordNumber() + ": " + e.getMessage(), e);
+      }
+    }
+    return new StartingMaterials(byCode);
+  }
+
+  private static StartingMaterial material(CSVRecord row) {
+    return new StartingMaterial(
+        row.get("code"),
+        row.get("name"),
+        Role.valueOf(row.get("role")),
+        Double.parseDouble(row.get("relative_density")),
+        Double.parseDouble(row.get("bulk_kg_m3")),
+        row.get("source"));
+  }
+
+  public Optional<StartingMaterial> find(String code) {
+    return Optional.ofNullable(byCode.get(code));
+  }
+
+  public List<StartingMaterial> all() {
+    return List.copyOf(byCode.values());
+  }
+}

@@ -1,0 +1,54 @@
+package ironshelf.core.mould;
+
+import ironshelf.core.quantity.Findings;
+import java.util.List;
+
+/**
+ * A tapered round pot: the frustum of a cone. {@code V = pi h (R^2 + R r + r^2) / 3} (standard
+ * geometry; handbook 2-1).
+ */
+public record Cone(double topDiameterMm, double baseDiameterMm, double heightMm) implements Solid {
+
+  public Cone {
+    new Findings()
+        .length("topDiameterMm", topDiameterMm)
+        .length("baseDiameterMm", baseDiameterMm)
+        .length("heightMm", heightMm)
+        .orRefuse();
+  }
+
+  private double radiusAt(double zMm) {
+    double share = Levels.clamp(zMm, heightMm) / heightMm;
+    return (baseDiameterMm + (topDiameterMm - baseDiameterMm) * share) / 2;
+  }
+
+  @Override
+  public double volumeBelowMm3(double zMm) {
+    double low = baseDiameterMm / 2;
+    double high = radiusAt(zMm);
+    return Math.PI * Levels.clamp(zMm, heightMm) * (high * high + high * low + low * low) / 3;
+  }
+
+  @Override
+  public CrossSection crossSectionAt(double zMm) {
+    return new CrossSection.Circle(radiusAt(zMm));
+  }
+
+  @Override
+  public double sideBelowMm2(double zMm) {
+    double low = baseDiameterMm / 2;
+    double high = radiusAt(zMm);
+    return Math.PI * (low + high) * Math.hypot(high - low, Levels.clamp(zMm, heightMm));
+  }
+
+  @Override
+  public double draftDeg() {
+    return Math.toDegrees(Math.atan2((topDiameterMm - baseDiameterMm) / 2, heightMm));
+  }
+
+  @Override
+  public List<ProfilePoint> profile() {
+    return List.of(
+        new ProfilePoint(baseDiameterMm / 2, 0), new ProfilePoint(topDiameterMm / 2, heightMm));
+  }
+}

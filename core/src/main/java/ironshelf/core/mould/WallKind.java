@@ -1,0 +1,13 @@
+package ironshelf.core.mould;
+
+/** How a mould's wall lets a casting go. */
+public enum WallKind {
+  /** Peels off: soft silicone, cloth. */
+  SOFT,
+  /** Soft, held straight by a stiff jacket. */
+  JACKETED,
+  /** One stiff piece: the casting must slide out. */
+  RIGID,
+  /** Stiff, opened along a seam. */
+  SPLIT
+}

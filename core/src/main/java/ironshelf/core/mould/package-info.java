@@ -1,0 +1,6 @@
+/**
+ * What a mould holds, how thin its wall may become, and what keeps its core down.
+ *
+ * <p>May use: quantity.
+ */
+package ironshelf.core.mould;

@@ -1,0 +1,53 @@
+package ironshelf.core.quantity;
+
+/**
+ * What can be wrong with a value, or worth saying of a result. The wording of each stands in the
+ * catalogue of the application, under the same {@link #text}.
+ */
+public enum FindingCode {
+  VALUE_MISSING("value.missing"),
+  VALUE_UNREADABLE("value.unreadable"),
+  NUMBER_TOO_SMALL("number.tooSmall"),
+  NUMBER_NOT_ABOVE("number.notAbove"),
+  NUMBER_TOO_LARGE("number.tooLarge"),
+  LIST_EMPTY("list.empty"),
+  LIST_TOO_LONG("list.tooLong"),
+  QUANTITY_UNREADABLE("quantity.unreadable"),
+  QUANTITY_UNIT_UNKNOWN("quantity.unitUnknown"),
+  QUANTITY_WRONG_KIND("quantity.wrongKind"),
+  QUANTITY_COMMA_AMBIGUOUS("quantity.commaAmbiguous"),
+  CORE_TOO_WIDE("core.tooWide"),
+  CORE_ABOVE_RIM("core.aboveRim"),
+  CORE_TOUCHES("core.touches"),
+  CAVITY_FULL("cavity.full"),
+  FLAT_TOO_WIDE("flat.tooWide"),
+  INGREDIENT_BULK_MISSING("ingredient.bulkMissing"),
+  RECIPE_PARTS_MIXED("recipe.partsMixed"),
+  RECIPE_BINDER_MISSING("recipe.binderMissing"),
+  RECIPE_WATER_EXCEEDED("recipe.waterExceeded"),
+  BATCH_MIXER_TOO_SMALL("batch.mixerTooSmall"),
+  BATCH_CLOCK_TOO_SHORT("batch.clockTooShort"),
+  TEMPERATURES_MISSING("temperatures.missing"),
+  GREEN_BEFORE_DEMOULD("green.beforeDemould"),
+  POINTS_NOT_RISING("points.notRising"),
+  WALL_TOO_THIN("wall.tooThin"),
+  MOULD_HEAVY("mould.heavy"),
+  WALL_LOCKS("wall.locks"),
+  PIGMENT_HIGH("pigment.high"),
+  WORKING_TIME_SHORT("workingTime.short"),
+  CURE_COLD("cure.cold"),
+  CURE_FROST("cure.frost"),
+  CURE_TOO_HOT("cure.tooHot"),
+  CURE_NEVER("cure.never");
+
+  private final String text;
+
+  FindingCode(String text) {
+    this.text = text;
+  }
+
+  /** The code as it travels, for example {@code core.tooWide}. */
+  public String text() {
+    return text;
+  }
+}

@@ -1,0 +1,61 @@
+package ironshelf.core.recipe;
+
+import ironshelf.core.quantity.Findings;
+
+/**
+ * How much is wanted, and under what conditions. What is not given takes the value in brackets.
+ *
+ * @param neededL mix to fill the moulds, over 0 and up to 5 000
+ * @param wastePercent for what sticks to the bowl, 0 to 100 (0)
+ * @param mixerL the most mixed at once, over 0 and up to 5 000; null: does not bind
+ * @param roomC temperature of room and dry materials, -30 to 60 (20)
+ * @param waterC 0 to 95 (the room's, or 0 in frost)
+ * @param pieces how many the mix is shared over, 1 to 10 000 (1)
+ * @param minutesPerPiece to fill one, 0 to 1 440 (0)
+ * @param mixMinutes from wetting until it is mixed, 0 to 1 440 (0)
+ */
+public record BatchRequest(
+    Recipe recipe,
+    double neededL,
+    double wastePercent,
+    Double mixerL,
+    double roomC,
+    double waterC,
+    int pieces,
+    double minutesPerPiece,
+    double mixMinutes) {
+
+  private static final double MAX_L = 5_000;
+  private static final double DAY_MIN = 1_440;
+
+  public BatchRequest {
+    wastePercent = or(wastePercent, 0);
+    roomC = or(roomC, WorkingTime.REFERENCE_C);
+    waterC = or(waterC, Math.max(0, roomC));
+    minutesPerPiece = or(minutesPerPiece, 0);
+    mixMinutes = or(mixMinutes, 0);
+    Findings findings =
+        new Findings()
+            .present("recipe", recipe)
+            .above("neededL", neededL, 0, MAX_L)
+            .within("wastePercent", wastePercent, 0, 100)
+            .within("roomC", roomC, -30, 60)
+            .within("waterC", waterC, 0, 95)
+            .within("pieces", pieces, 1, 10_000)
+            .within("minutesPerPiece", minutesPerPiece, 0, DAY_MIN)
+            .within("mixMinutes", mixMinutes, 0, DAY_MIN);
+    if (mixerL != null) {
+      findings.above("mixerL", mixerL, 0, MAX_L);
+    }
+    findings.orRefuse();
+  }
+
+  /** What is mixed: what is needed and the waste share on top. */
+  public double yieldL() {
+    return neededL * (1 + wastePercent / 100);
+  }
+
+  private static double or(double value, double instead) {
+    return Double.isNaN(value) ? instead : value;
+  }
+}

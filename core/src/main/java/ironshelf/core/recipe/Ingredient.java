@@ -1,0 +1,91 @@
+package ironshelf.core.recipe;
+
+import ironshelf.core.material.Role;
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import java.util.Map;
+
+/**
+ * One ingredient of a recipe. Amounts are of the dry material; moisture is added when it is weighed
+ * out (ACI 211.1-91, 5.3.8).
+ *
+ * @param amount over 0 and up to 100 000, in the unit of the basis
+ * @param relativeDensity of the grain against water, over 0 and up to 25
+ * @param bulkDensityKgM3 loose, over 0 and up to 10 000; null where not known, refused then with
+ *     parts by volume. Water that gives none has its own density.
+ * @param moisturePercent water the material carries, of its dry mass, 0 to 200
+ * @param absorptionPercent the part of it that the grain keeps to itself, 0 to 100
+ * @param packKg what one bag or tub holds; null where it is not sold so
+ */
+public record Ingredient(
+    String name,
+    Role role,
+    Basis basis,
+    double amount,
+    double relativeDensity,
+    Double bulkDensityKgM3,
+    double moisturePercent,
+    double absorptionPercent,
+    Double packKg) {
+
+  public Ingredient {
+    if (role == Role.WATER) {
+      relativeDensity = Double.isNaN(relativeDensity) ? 1 : relativeDensity;
+      bulkDensityKgM3 = bulkDensityKgM3 == null ? Double.valueOf(998) : bulkDensityKgM3;
+    }
+    moisturePercent = Double.isNaN(moisturePercent) ? 0 : moisturePercent;
+    absorptionPercent = Double.isNaN(absorptionPercent) ? 0 : absorptionPercent;
+    Findings findings =
+        new Findings()
+            .text("name", name, 80)
+            .present("role", role)
+            .present("basis", basis)
+            .above("amount", amount, 0, 100_000)
+            .above("relativeDensity", relativeDensity, 0, 25)
+            .within("moisturePercent", moisturePercent, 0, 200)
+            .within("absorptionPercent", absorptionPercent, 0, 100);
+    if (bulkDensityKgM3 != null) {
+      findings.above("bulkDensityKgM3", bulkDensityKgM3, 0, 10_000);
+    }
+    if (packKg != null) {
+      findings.above("packKg", packKg, 0, Findings.MAX_MASS_KG);
+    }
+    findings
+        .addIf(
+            basis == Basis.PARTS_BY_VOLUME && bulkDensityKgM3 == null,
+            FindingCode.INGREDIENT_BULK_MISSING,
+            "bulkDensityKgM3",
+            Map.of("name", String.valueOf(name)))
+        .orRefuse();
+  }
+
+  /** An ingredient whose parts are in that basis, dry, not sold by the bag. */
+  public static Ingredient of(
+      String name,
+      Role role,
+      Basis basis,
+      double amount,
+      double relativeDensity,
+      Double bulkDensityKgM3) {
+    return new Ingredient(name, role, basis, amount, relativeDensity, bulkDensityKgM3, 0, 0, null);
+  }
+
+  /** The same ingredient at another amount. */
+  public Ingredient withAmount(double other) {
+    return new Ingredient(
+        name,
+        role,
+        basis,
+        other,
+        relativeDensity,
+        bulkDensityKgM3,
+        moisturePercent,
+        absorptionPercent,
+        packKg);
+  }
+
+  /** Water free to mix, of the dry mass: what is carried less what is absorbed; may be negative. */
+  double freeWaterShare() {
+    return (moisturePercent - absorptionPercent) / 100;
+  }
+}

@@ -1,0 +1,116 @@
+package ironshelf.core.recipe;
+
+import ironshelf.core.material.Role;
+import ironshelf.core.material.Water;
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A recipe's masses against each other, and what they fill: the absolute-volume method (ACI
+ * 211.1-91, 5.3). Any common factor of the masses is free; {@link BatchSum} scales them.
+ *
+ * @param dryKg of each ingredient, in the recipe's order, water as mixing water
+ * @param weighedKg the same as weighed: aggregate with the moisture it carries, water less what the
+ *     aggregate brings
+ * @param yieldL what they fill, with air and the recipe's yield factor
+ */
+record Proportions(
+    List<Ingredient> ingredients, List<Double> dryKg, List<Double> weighedKg, double yieldL) {
+
+  static Proportions of(Recipe recipe) {
+    List<Ingredient> ingredients = recipe.ingredients();
+    List<Double> dry = dryMasses(ingredients);
+    List<Double> weighed = weighedMasses(ingredients, dry);
+    double absoluteL = 0;
+    for (int i = 0; i < dry.size(); i++) {
+      absoluteL += absoluteL(ingredients.get(i), dry.get(i));
+    }
+    double yieldL = absoluteL / (1 - recipe.airPercent() / 100) * recipe.yieldFactor();
+    return new Proportions(ingredients, dry, weighed, yieldL);
+  }
+
+  /** Volume of the grains alone, in litres: mass over (relative density times water's). */
+  static double absoluteL(Ingredient ingredient, double dryKg) {
+    return dryKg / (ingredient.relativeDensity() * Water.DENSITY_KG_L);
+  }
+
+  double sumOf(List<Double> masses, Role role) {
+    double sum = 0;
+    for (int i = 0; i < ingredients.size(); i++) {
+      sum += ingredients.get(i).role() == role ? masses.get(i) : 0;
+    }
+    return sum;
+  }
+
+  double totalKg() {
+    return weighedKg.stream().mapToDouble(Double::doubleValue).sum();
+  }
+
+  private static List<Double> dryMasses(List<Ingredient> ingredients) {
+    double binder =
+        ingredients.stream()
+            .filter(i -> i.role() == Role.BINDER)
+            .mapToDouble(Proportions::partMass)
+            .sum();
+    double[] masses = new double[ingredients.size()];
+    double mix = 0;
+    for (int i = 0; i < masses.length; i++) {
+      Ingredient ingredient = ingredients.get(i);
+      masses[i] =
+          ingredient.basis() == Basis.PERCENT_OF_BINDER
+              ? ingredient.amount() / 100 * binder
+              : partMass(ingredient);
+      mix += masses[i];
+    }
+    List<Double> dry = new ArrayList<>(masses.length);
+    for (int i = 0; i < masses.length; i++) {
+      Ingredient ingredient = ingredients.get(i);
+      dry.add(
+          ingredient.basis() == Basis.GRAMS_PER_KG_MIX
+              ? ingredient.amount() / 1000 * mix
+              : masses[i]);
+    }
+    return dry;
+  }
+
+  private static double partMass(Ingredient ingredient) {
+    return switch (ingredient.basis()) {
+      case PARTS_BY_VOLUME -> ingredient.amount() * ingredient.bulkDensityKgM3();
+      case PARTS_BY_MASS -> ingredient.amount();
+      case PERCENT_OF_BINDER, GRAMS_PER_KG_MIX -> 0;
+    };
+  }
+
+  private static List<Double> weighedMasses(List<Ingredient> ingredients, List<Double> dry) {
+    double freeWater = 0;
+    double mixingWater = 0;
+    for (int i = 0; i < dry.size(); i++) {
+      Ingredient ingredient = ingredients.get(i);
+      if (ingredient.role() == Role.WATER) {
+        mixingWater += dry.get(i);
+      } else {
+        freeWater += dry.get(i) * ingredient.freeWaterShare();
+      }
+    }
+    // The batch cannot be made: no water may be taken out again.
+    new Findings()
+        .addIf(
+            mixingWater > 0 && freeWater > mixingWater,
+            FindingCode.RECIPE_WATER_EXCEEDED,
+            "ingredients",
+            Map.of("value", freeWater / Math.max(mixingWater, Double.MIN_VALUE) * 100))
+        .orRefuse();
+    List<Double> weighed = new ArrayList<>(dry.size());
+    for (int i = 0; i < dry.size(); i++) {
+      Ingredient ingredient = ingredients.get(i);
+      weighed.add(
+          ingredient.role() == Role.WATER
+              ? dry.get(i) * (1 - freeWater / mixingWater)
+              : dry.get(i) * (1 + ingredient.moisturePercent() / 100));
+    }
+    return weighed;
+  }
+}

@@ -1,0 +1,76 @@
+package ironshelf.core.recipe;
+
+import ironshelf.core.material.Role;
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * A mix. Refused: no binder, no ingredient, parts by volume and parts by mass side by side (one
+ * part would be two different things).
+ *
+ * @param airPercent of the finished mix, 0 to 60
+ * @param yieldFactor real yield over the sum's, over 0 and up to 3; 1 where not given
+ * @param workingMinAt20C from wetting until it no longer flows, over 0 and up to 1 440; null where
+ *     it is not known: then the clock does not bind
+ * @param water how far the water may move from the recipe's; null where it may not
+ */
+public record Recipe(
+    List<Ingredient> ingredients,
+    double airPercent,
+    double yieldFactor,
+    Double workingMinAt20C,
+    WaterWindow water) {
+
+  public Recipe {
+    airPercent = Double.isNaN(airPercent) ? 0 : airPercent;
+    yieldFactor = Double.isNaN(yieldFactor) ? 1 : yieldFactor;
+    Findings findings =
+        new Findings()
+            .list("ingredients", ingredients, 60)
+            .within("airPercent", airPercent, 0, 60)
+            .above("yieldFactor", yieldFactor, 0, 3);
+    if (workingMinAt20C != null) {
+      findings.above("workingMinAt20C", workingMinAt20C, 0, 1440);
+    }
+    findings.orRefuse();
+    ingredients = List.copyOf(ingredients);
+    Set<Basis> bases =
+        ingredients.stream()
+            .map(Ingredient::basis)
+            .collect(Collectors.toCollection(() -> EnumSet.noneOf(Basis.class)));
+    findings
+        .addIf(
+            ingredients.stream().noneMatch(i -> i.role() == Role.BINDER && isPart(i)),
+            FindingCode.RECIPE_BINDER_MISSING,
+            "ingredients",
+            Map.of())
+        .addIf(
+            bases.contains(Basis.PARTS_BY_VOLUME) && bases.contains(Basis.PARTS_BY_MASS),
+            FindingCode.RECIPE_PARTS_MIXED,
+            "ingredients",
+            Map.of())
+        .orRefuse();
+  }
+
+  private static boolean isPart(Ingredient i) {
+    return i.basis() == Basis.PARTS_BY_VOLUME || i.basis() == Basis.PARTS_BY_MASS;
+  }
+
+  /** The recipe in a colourway: its pigments added, its water moved by the colourway's offset. */
+  public Recipe inColourway(List<Ingredient> pigments, double waterOffsetPercent) {
+    new Findings().within("waterOffsetPercent", waterOffsetPercent, -50, 50).orRefuse();
+    List<Ingredient> all = new ArrayList<>();
+    for (Ingredient i : ingredients) {
+      all.add(
+          i.role() == Role.WATER ? i.withAmount(i.amount() * (1 + waterOffsetPercent / 100)) : i);
+    }
+    all.addAll(pigments);
+    return new Recipe(all, airPercent, yieldFactor, workingMinAt20C, water);
+  }
+}

@@ -1,0 +1,65 @@
+package ironshelf.core;
+
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.syntax.ArchRuleDefinition;
+import org.junit.jupiter.api.Test;
+
+/** Holds what the package-info of each word says it may use. */
+class BoundaryTest {
+
+  private static final JavaClasses CORE =
+      new ClassFileImporter()
+          .withImportOption(new ImportOption.DoNotIncludeTests())
+          .importPackages("ironshelf.core");
+
+  @Test
+  void eachWordUsesOnlyWhatItDeclares() {
+    layeredArchitecture()
+        .consideringOnlyDependenciesInLayers()
+        .layer("quantity")
+        .definedBy("ironshelf.core.quantity..")
+        .layer("material")
+        .definedBy("ironshelf.core.material..")
+        .layer("recipe")
+        .definedBy("ironshelf.core.recipe..")
+        .layer("mould")
+        .definedBy("ironshelf.core.mould..")
+        .layer("cure")
+        .definedBy("ironshelf.core.cure..")
+        .whereLayer("quantity")
+        .mayNotAccessAnyLayer()
+        .whereLayer("material")
+        .mayOnlyAccessLayers("quantity")
+        .whereLayer("recipe")
+        .mayOnlyAccessLayers("quantity", "material")
+        .whereLayer("mould")
+        .mayOnlyAccessLayers("quantity")
+        .whereLayer("cure")
+        .mayOnlyAccessLayers("quantity")
+        .check(CORE);
+  }
+
+  @Test
+  void wordsHaveNoCycles() {
+    slices().matching("ironshelf.core.(*)..").should().beFreeOfCycles().check(CORE);
+  }
+
+  @Test
+  void coreKnowsNothingOfTheOutside() {
+    ArchRuleDefinition.noClasses()
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage(
+            "org.springframework..",
+            "com.fasterxml..",
+            "tools.jackson..",
+            "jakarta..",
+            "java.sql..")
+        .check(CORE);
+  }
+}

@@ -1,0 +1,129 @@
+package ironshelf.core.mould;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import ironshelf.core.quantity.Finding;
+import ironshelf.core.quantity.FindingCode;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Check values: handbook 2-1, unless another source is named. */
+class MouldSumTest {
+
+  private static final Solid POT = new Cone(160, 120, 150);
+  private static final Solid CORE = new Cone(130, 96, 135);
+
+  @Test
+  void aTaperedPotWithItsCore() {
+    MouldResult pot = MouldSum.of(MouldShape.of(POT, CORE, 15), 2250, 0, 10, null);
+    assertThat(pot.cavityL()).isCloseTo(2.3248, within(5e-5));
+    assertThat(pot.coreDisplacedL()).isCloseTo(1.3641, within(5e-5));
+    assertThat(pot.capacityL()).isCloseTo(0.9607, within(5e-5));
+    assertThat(pot.freshMassKg()).isCloseTo(2.162, within(5e-4));
+    assertThat(pot.holdDownKg()).isCloseTo(3.07, within(5e-3));
+    assertThat(pot.holdDownWithMarginKg()).isCloseTo(3.683, within(1e-3));
+  }
+
+  @Test
+  void theCoresOwnMassHelpsAndNeverPulls() {
+    MouldShape shape = MouldShape.of(POT, CORE, 15);
+    double bare = MouldSum.of(shape, 2250, 0, 10, null).holdDownKg();
+    assertThat(MouldSum.of(shape, 2250, 0.15, 10, null).holdDownKg())
+        .isCloseTo(bare - 0.15, within(1e-12));
+    assertThat(MouldSum.of(shape, 2250, 50, 10, null).holdDownKg()).isZero();
+  }
+
+  /** By hand: gap 62 - 48 = 14 at the foot, 80 - 65 = 15 at the rim. */
+  @Test
+  void theThinnestWallIsWhereTheGapIsLeast() {
+    MouldShape shape = new MouldShape(POT, CORE, 15, 2, List.of(), 1);
+    MouldResult.Walls walls = MouldSum.of(shape, 2250, 0, 10, null).walls();
+    assertThat(walls.nominalMm()).isCloseTo(14, within(1e-9));
+    assertThat(walls.thinnestMm()).isCloseTo(12, within(1e-9));
+    assertThat(walls.thinnestAtMm()).isEqualTo(15);
+    assertThat(walls.ok()).isTrue();
+    assertThat(walls.allowedMm()).isCloseTo(4, within(1e-9));
+    assertThat(walls.baseMm()).isEqualTo(15);
+    assertThat(walls.largestGrainMm()).isCloseTo(2.4, within(1e-9));
+  }
+
+  @Test
+  void aSteeperCoreThinsTheRim() {
+    Wall wall = Wall.between(POT, new Cone(140, 90, 135), 15, 135);
+    assertThat(wall.atMm()).isEqualTo(150);
+    assertThat(wall.gapMm()).isCloseTo(10, within(1e-9));
+  }
+
+  @Test
+  void aThinWallIsSaid() {
+    MouldShape shape = new MouldShape(POT, CORE, 15, 5, List.of(), 1);
+    MouldResult result = MouldSum.of(shape, 2250, 0, 10, null);
+    assertThat(result.walls().ok()).isFalse();
+    assertThat(codes(result)).containsExactly(FindingCode.WALL_TOO_THIN);
+  }
+
+  @Test
+  void aSphereLessItsFlat() {
+    assertThat(new Sphere(356, 150).volumeL()).isCloseTo(23.475, within(5e-4));
+    assertThat(new Sphere(356, 0).volumeL()).isCloseTo(23.624, within(5e-4));
+  }
+
+  /** Common practice: a 14 in sphere is a "130 lb" stone, within 8 %, at 2400 kg/m3. */
+  @Test
+  void aFourteenInchSphereIsTheStoneItIsCalled() {
+    MouldShape sphere = MouldShape.of(new Sphere(355.6, 0), null, 0);
+    MouldResult result = MouldSum.of(sphere, 2400, 0, 0, WallKind.SPLIT);
+    assertThat(result.freshMassKg() / 0.45359237).isCloseTo(130, within(130 * 0.08));
+    assertThat(codes(result)).containsExactly(FindingCode.MOULD_HEAVY);
+    assertThat(result.walls()).isNull();
+    assertThat(result.holdDownKg()).isZero();
+  }
+
+  @Test
+  void aDiscWithABore() {
+    Solid bore = new Cylinder(51, 60);
+    MouldShape disc = new MouldShape(new Cylinder(450, 60), null, 0, 0, List.of(bore), 1);
+    assertThat(MouldSum.of(disc, 2400, 0, 0, null).capacityL()).isCloseTo(9.420, within(5e-4));
+  }
+
+  @Test
+  void aCoreAboveTheRimDisplacesNothingMore() {
+    MouldShape low = MouldShape.of(new Cylinder(200, 100), new Cylinder(100, 90), 10);
+    MouldShape tall = MouldShape.of(new Cylinder(200, 100), new Cylinder(100, 400), 10);
+    assertThat(tall.coreDisplacedL()).isCloseTo(low.coreDisplacedL(), within(1e-12));
+  }
+
+  @Test
+  void cavitiesMultiplyWhatIsCastButNotTheHoldDown() {
+    MouldResult one = MouldSum.of(MouldShape.of(POT, CORE, 15), 2250, 0, 10, null);
+    MouldResult six =
+        MouldSum.of(new MouldShape(POT, CORE, 15, 0, List.of(), 6), 2250, 0, 10, null);
+    assertThat(six.capacityL()).isCloseTo(6 * one.capacityL(), within(1e-9));
+    assertThat(six.castSurfaceM2()).isCloseTo(6 * one.castSurfaceM2(), within(1e-9));
+    assertThat(six.holdDownKg()).isEqualTo(one.holdDownKg());
+  }
+
+  /** A box of 1 x 1 x 1 dm without core: six faces of 1 dm2; the last mm takes 10 ml. */
+  @Test
+  void surfaceAndFillOfACube() {
+    MouldResult cube =
+        MouldSum.of(MouldShape.of(new Box(100, 100, 100), null, 0), 2000, 0, 0, null);
+    assertThat(cube.castSurfaceM2()).isCloseTo(0.06, within(1e-12));
+    assertThat(cube.fillPerMmKg()).isCloseTo(0.02, within(1e-12));
+  }
+
+  @Test
+  void aStraightStiffWallLocks() {
+    MouldShape straight = MouldShape.of(new Cylinder(100, 100), null, 0);
+    assertThat(codes(MouldSum.of(straight, 2250, 0, 0, WallKind.RIGID)))
+        .containsExactly(FindingCode.WALL_LOCKS);
+    assertThat(codes(MouldSum.of(straight, 2250, 0, 0, WallKind.SPLIT))).isEmpty();
+    assertThat(codes(MouldSum.of(MouldShape.of(POT, null, 0), 2250, 0, 0, WallKind.RIGID)))
+        .isEmpty();
+  }
+
+  private static List<FindingCode> codes(MouldResult result) {
+    return result.warnings().stream().map(Finding::code).toList();
+  }
+}
