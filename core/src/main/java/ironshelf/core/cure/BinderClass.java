@@ -3,6 +3,7 @@ package ironshelf.core.cure;
 import static java.util.Objects.requireNonNull;
 
 import ironshelf.core.quantity.Findings;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How fast a class of mix goes, as shipped; a recipe may say otherwise.
@@ -15,7 +16,7 @@ public record BinderClass(
     String code,
     String name,
     double demouldAgeH,
-    Double greenUntilAgeH,
+    @Nullable Double greenUntilAgeH,
     double sealAfterH,
     StrengthCurve curve,
     String source) {

@@ -5,6 +5,7 @@ import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A casting and the temperatures it has had and will have. What is not given takes the value in
@@ -21,9 +22,9 @@ public record DemouldRequest(
     List<TemperatureSpan> history,
     List<TemperatureSpan> forecast,
     double demouldAgeH,
-    Double greenUntilAgeH,
-    Maturity maturity,
-    StrengthCurve curve,
+    @Nullable Double greenUntilAgeH,
+    @Nullable Maturity maturity,
+    @Nullable StrengthCurve curve,
     double strength28Mpa) {
 
   private static final int MOST_SPANS = 100_000;
@@ -62,7 +63,8 @@ public record DemouldRequest(
   }
 
   /** A casting that has just been filled, in a room that keeps one temperature. */
-  public static DemouldRequest inRoom(double roomC, double demouldAgeH, Double greenUntilAgeH) {
+  public static DemouldRequest inRoom(
+      double roomC, double demouldAgeH, @Nullable Double greenUntilAgeH) {
     return new DemouldRequest(
         List.of(),
         List.of(new TemperatureSpan(1, roomC)),

@@ -2,6 +2,7 @@ package ironshelf.core.cure;
 
 import ironshelf.core.quantity.Finding;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * When a casting may come out, in hours from now.
@@ -12,8 +13,8 @@ import java.util.List;
  * @param strengthFraction of 28-day strength, now
  */
 public record DemouldResult(
-    Double readyInH,
-    Double greenClosesInH,
+    @Nullable Double readyInH,
+    @Nullable Double greenClosesInH,
     double equivalentAgeH,
     double strengthFraction,
     List<Finding> warnings) {}

@@ -2,6 +2,7 @@ package ironshelf.core.mould;
 
 import ironshelf.core.quantity.Finding;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What {@link MouldSum} worked out. Capacity, mass, surface and fill are for the whole mould, the
@@ -17,7 +18,7 @@ public record MouldResult(
     double cavityL,
     double coreDisplacedL,
     double insertsL,
-    Walls walls,
+    @Nullable Walls walls,
     double freshMassKg,
     double holdDownKg,
     double castSurfaceM2,

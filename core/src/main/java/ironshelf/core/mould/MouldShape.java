@@ -4,6 +4,7 @@ import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What one mould is made of: a cavity, perhaps a core in it, inserts, and how many such cavities.
@@ -19,7 +20,7 @@ import java.util.Map;
  */
 public record MouldShape(
     Solid cavity,
-    Solid core,
+    @Nullable Solid core,
     double coreLiftMm,
     double coreOffsetMm,
     List<Solid> inserts,
@@ -50,7 +51,7 @@ public record MouldShape(
   }
 
   /** A shape with one cavity, its core centred, without inserts. */
-  public static MouldShape of(Solid cavity, Solid core, double coreLiftMm) {
+  public static MouldShape of(Solid cavity, @Nullable Solid core, double coreLiftMm) {
     return new MouldShape(cavity, core, coreLiftMm, 0, List.of(), 1);
   }
 

@@ -6,6 +6,7 @@ import ironshelf.core.quantity.Findings;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** What a mould holds and what filling it asks for (handbook 2-1). */
 public final class MouldSum {
@@ -41,7 +42,7 @@ public final class MouldSum {
       double freshDensityKgM3,
       double coreMassKg,
       double minWallMm,
-      WallKind wallKind) {
+      @Nullable WallKind wallKind) {
     new Findings()
         .within("freshDensityKgM3", freshDensityKgM3, 100, 10_000)
         .within("coreMassKg", coreMassKg, 0, Findings.MAX_MASS_KG)
@@ -68,7 +69,7 @@ public final class MouldSum {
         warnings(shape, walls, minWallMm, freshMassKg, wallKind));
   }
 
-  private static MouldResult.Walls walls(MouldShape shape, double minWallMm) {
+  private static MouldResult.@Nullable Walls walls(MouldShape shape, double minWallMm) {
     if (shape.core() == null) {
       return null;
     }
@@ -113,10 +114,10 @@ public final class MouldSum {
 
   private static List<Finding> warnings(
       MouldShape shape,
-      MouldResult.Walls walls,
+      MouldResult.@Nullable Walls walls,
       double minWallMm,
       double freshMassKg,
-      WallKind wallKind) {
+      @Nullable WallKind wallKind) {
     List<Finding> warnings = new ArrayList<>();
     if (walls != null && !walls.ok()) {
       warnings.add(

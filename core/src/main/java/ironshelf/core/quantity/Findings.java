@@ -3,6 +3,8 @@ package ironshelf.core.quantity;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Collects what is wrong with a set of values, so that all of it is said at once.
@@ -98,6 +100,16 @@ public final class Findings {
 
   public Findings addIf(boolean wrong, FindingCode code, String field, Map<String, Object> params) {
     return wrong ? add(new Finding(code, field, params)) : this;
+  }
+
+  /** Makes a value; where it refuses, keeps what was found and gives null. */
+  public <T> @Nullable T attempt(Supplier<T> making) {
+    try {
+      return making.get();
+    } catch (RefusedException e) {
+      e.findings().forEach(this::add);
+      return null;
+    }
   }
 
   public boolean isEmpty() {

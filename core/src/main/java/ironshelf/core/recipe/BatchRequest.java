@@ -1,6 +1,8 @@
 package ironshelf.core.recipe;
 
 import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.WhenMissing;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How much is wanted, and under what conditions. What is not given takes the value in brackets.
@@ -17,13 +19,13 @@ import ironshelf.core.quantity.Findings;
 public record BatchRequest(
     Recipe recipe,
     double neededL,
-    double wastePercent,
-    Double mixerL,
-    double roomC,
-    double waterC,
-    int pieces,
-    double minutesPerPiece,
-    double mixMinutes) {
+    @WhenMissing("0") double wastePercent,
+    @Nullable Double mixerL,
+    @WhenMissing("20") double roomC,
+    @WhenMissing("roomC") double waterC,
+    @Nullable Integer pieces,
+    @WhenMissing("0") double minutesPerPiece,
+    @WhenMissing("0") double mixMinutes) {
 
   private static final double MAX_L = 5_000;
   private static final double DAY_MIN = 1_440;
@@ -34,6 +36,7 @@ public record BatchRequest(
     waterC = or(waterC, Math.max(0, roomC));
     minutesPerPiece = or(minutesPerPiece, 0);
     mixMinutes = or(mixMinutes, 0);
+    pieces = pieces == null ? Integer.valueOf(1) : pieces;
     Findings findings =
         new Findings()
             .present("recipe", recipe)

@@ -3,6 +3,7 @@ package ironshelf.core.recipe;
 import ironshelf.core.material.Role;
 import ironshelf.core.quantity.Finding;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What {@link BatchSum} worked out. Lines and yield are for the whole; batches share them out.
@@ -20,8 +21,8 @@ public record BatchResult(
     double waterBinderRatio,
     double pigmentPercentOfBinder,
     double mixC,
-    Double workingMin,
-    Water water,
+    @Nullable Double workingMin,
+    @Nullable Water water,
     List<Batch> batches,
     List<Finding> warnings) {
 
@@ -33,7 +34,12 @@ public record BatchResult(
    * @param bags how many packs that is; null where it is not sold so
    */
   public record Line(
-      String name, Role role, double massKg, Double scoopL, double absoluteL, Double bags) {
+      String name,
+      Role role,
+      double massKg,
+      @Nullable Double scoopL,
+      double absoluteL,
+      @Nullable Double bags) {
 
     Line share(double share) {
       return new Line(
@@ -59,5 +65,5 @@ public record BatchResult(
    * @param pourWithinMin minutes left for filling when mixing is done; null where the recipe gives
    *     no working time
    */
-  public record Batch(int pieces, List<Line> lines, Double pourWithinMin) {}
+  public record Batch(int pieces, List<Line> lines, @Nullable Double pourWithinMin) {}
 }

@@ -3,7 +3,9 @@ package ironshelf.core.recipe;
 import ironshelf.core.material.Role;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.WhenMissing;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One ingredient of a recipe. Amounts are of the dry material; moisture is added when it is weighed
@@ -23,10 +25,10 @@ public record Ingredient(
     Basis basis,
     double amount,
     double relativeDensity,
-    Double bulkDensityKgM3,
-    double moisturePercent,
-    double absorptionPercent,
-    Double packKg) {
+    @Nullable Double bulkDensityKgM3,
+    @WhenMissing("0") double moisturePercent,
+    @WhenMissing("0") double absorptionPercent,
+    @Nullable Double packKg) {
 
   public Ingredient {
     if (role == Role.WATER) {
@@ -66,7 +68,7 @@ public record Ingredient(
       Basis basis,
       double amount,
       double relativeDensity,
-      Double bulkDensityKgM3) {
+      @Nullable Double bulkDensityKgM3) {
     return new Ingredient(name, role, basis, amount, relativeDensity, bulkDensityKgM3, 0, 0, null);
   }
 

@@ -3,12 +3,14 @@ package ironshelf.core.recipe;
 import ironshelf.core.material.Role;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.WhenMissing;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A mix. Refused: no binder, no ingredient, parts by volume and parts by mass side by side (one
@@ -22,10 +24,10 @@ import java.util.stream.Collectors;
  */
 public record Recipe(
     List<Ingredient> ingredients,
-    double airPercent,
-    double yieldFactor,
-    Double workingMinAt20C,
-    WaterWindow water) {
+    @WhenMissing("0") double airPercent,
+    @WhenMissing("1") double yieldFactor,
+    @Nullable Double workingMinAt20C,
+    @Nullable WaterWindow water) {
 
   public Recipe {
     airPercent = Double.isNaN(airPercent) ? 0 : airPercent;
