@@ -37,6 +37,7 @@ public enum Addition {
           Role.PIGMENT,
           Role.FIBRE));
 
+  @SuppressWarnings("ImmutableEnumChecker") // made by List.of
   private final List<Role> roles;
 
   Addition(List<Role> roles) {

@@ -1,0 +1,5 @@
+package ironshelf.act;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface ActRepository extends JpaRepository<Act, String> {}

@@ -1,0 +1,130 @@
+package ironshelf.demo;
+
+import static ironshelf.core.recipe.Basis.PARTS_BY_VOLUME;
+
+import ironshelf.core.cure.BinderClass;
+import ironshelf.core.cure.BinderClasses;
+import ironshelf.core.recipe.Addition;
+import ironshelf.core.recipe.WaterWindow;
+import ironshelf.material.MaterialService;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.NewRecipe;
+import ironshelf.recipe.RecipeService;
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** The demo's materials, mixes and products. */
+@Component
+class DemoCatalogue {
+
+  /** What the demo makes, and in which colours. */
+  record Goods(
+      ProductView bowl,
+      ProductView cup,
+      ProductView vase,
+      ProductView tray,
+      ProductView stone,
+      ColourwayView chalk,
+      ColourwayView slate,
+      ColourwayView clay,
+      ColourwayView rough) {}
+
+  private final MaterialService materials;
+  private final RecipeService recipes;
+  private final ProductService products;
+  private final DemoMoulds moulds;
+
+  DemoCatalogue(
+      MaterialService materials,
+      RecipeService recipes,
+      ProductService products,
+      DemoMoulds moulds) {
+    this.materials = materials;
+    this.recipes = recipes;
+    this.products = products;
+    this.moulds = moulds;
+  }
+
+  Goods furnish(Instant now) {
+    Instant month = now.minus(Duration.ofDays(30));
+    long cement = stock("rapid-cement", 20.0, "RC-31", "60", month);
+    materials.receive(cement, "RC-32", new BigDecimal("120"), month);
+    long white = stock("titanium-dioxide", 5.0, "TD-04", "12", month);
+    long black = stock("oxide-black", 1.0, "BK-11", "2.4", month);
+    long red = stock("oxide-red", 1.0, "RD-07", "6", month);
+    long grey = stock("portland-grey", 25.0, "PC-02", "100", month);
+    long sand = stock("silica-sand", 25.0, "SS-19", "250", month);
+    long water = materials.adopt("water", null).id();
+
+    BinderClass rapid = BinderClasses.shipped().find("rapid-neat").orElseThrow();
+    long neat =
+        recipes
+            .add(
+                new NewRecipe(
+                    "Rapid neat 4 : 1",
+                    Addition.COLOUR_IN_WATER,
+                    2,
+                    15,
+                    3,
+                    new WaterWindow(85, 108),
+                    rapid.demouldAgeH(),
+                    rapid.greenUntilAgeH(),
+                    rapid.sealAfterH(),
+                    List.of(
+                        new NewRecipe.Part(water, PARTS_BY_VOLUME, 1),
+                        new NewRecipe.Part(cement, PARTS_BY_VOLUME, 4))))
+            .id();
+    ColourwayView chalk = recipes.addColourway(neat, "Chalk", "#dcd8cc", 4, Map.of(white, 3.0));
+    ColourwayView slate = recipes.addColourway(neat, "Slate", "#6a727a", -3, Map.of(black, 4.0));
+    ColourwayView clay = recipes.addColourway(neat, "Clay", "#b98766", 0, Map.of(red, 3.0));
+
+    BinderClass sandCement = BinderClasses.shipped().find("sand-cement").orElseThrow();
+    long heavy =
+        recipes
+            .add(
+                new NewRecipe(
+                    "Sand and cement 2 : 1",
+                    Addition.COLOUR_IN_POWDER,
+                    3,
+                    60,
+                    4,
+                    new WaterWindow(90, 110),
+                    sandCement.demouldAgeH(),
+                    sandCement.greenUntilAgeH(),
+                    sandCement.sealAfterH(),
+                    List.of(
+                        new NewRecipe.Part(grey, PARTS_BY_VOLUME, 1),
+                        new NewRecipe.Part(sand, PARTS_BY_VOLUME, 2),
+                        new NewRecipe.Part(water, PARTS_BY_VOLUME, 0.65))))
+            .id();
+    ColourwayView rough = recipes.addColourway(heavy, "Plain grey", "#8f9294", 0, Map.of());
+
+    return new Goods(
+        product("Ripple bowl", moulds.bowl(), neat, "34.00", 2),
+        product("Tea-light cup", moulds.cup(), neat, "11.50", 1),
+        product("Reed vase", moulds.vase(), neat, "28.00", 2),
+        product("Tide tray", moulds.tray(), neat, "22.00", 1.5),
+        product("Carry stone 20 kg", moulds.stone(), heavy, "75.00", 8),
+        chalk,
+        slate,
+        clay,
+        rough);
+  }
+
+  private ProductView product(
+      String name, long mouldId, long recipeId, String price, double minutesPerPiece) {
+    return products.add(name, mouldId, recipeId, new BigDecimal(price), minutesPerPiece);
+  }
+
+  private long stock(String code, double packKg, String lot, String kg, Instant at) {
+    long id = materials.adopt(code, packKg).id();
+    materials.receive(id, lot, new BigDecimal(kg), at);
+    return id;
+  }
+}

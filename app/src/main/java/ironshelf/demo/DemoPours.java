@@ -1,0 +1,150 @@
+package ironshelf.demo;
+
+import ironshelf.mould.CastView;
+import ironshelf.mould.CopyCondition;
+import ironshelf.mould.CopyView;
+import ironshelf.mould.MouldService;
+import ironshelf.piece.Weighed;
+import ironshelf.pour.PourRequest;
+import ironshelf.pour.PourService;
+import ironshelf.pour.PourSheet;
+import ironshelf.pour.PourSheetRequest;
+import ironshelf.pour.PourSheetService;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayView;
+import ironshelf.shelf.TakeOutRequest;
+import ironshelf.shelf.TakeOutService;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What the demo has poured in the last weeks, up to this morning. */
+@Component
+class DemoPours {
+
+  private static final double ROOM_C = 20;
+
+  /** What is left of the fresh mass in a dry piece (common practice). */
+  private static final double RETENTION = 0.967;
+
+  private final PourSheetService sheets;
+  private final PourService pours;
+  private final MouldService moulds;
+  private final TakeOutService takeOut;
+  private final Random scale = new Random(41);
+
+  DemoPours(
+      PourSheetService sheets, PourService pours, MouldService moulds, TakeOutService takeOut) {
+    this.sheets = sheets;
+    this.pours = pours;
+    this.moulds = moulds;
+    this.takeOut = takeOut;
+  }
+
+  void work(DemoCatalogue.Goods g, DemoOrders.Lines lines, Instant now) {
+    done(g.tray(), g.clay(), null, now, 14 * 24, 4, 3, null);
+    done(g.bowl(), g.chalk(), lines.lateBowls(), now, 12 * 24, 4, 3, null);
+    done(g.tray(), g.clay(), lines.shopTrays(), now, 10 * 24, 4, 3, null);
+    done(g.stone(), g.rough(), lines.gymStones(), now, 9 * 24, 1, 32, null);
+    done(g.vase(), g.chalk(), lines.shopVases(), now, 7 * 24 - 6, 4, 3.5, null);
+    done(g.stone(), g.rough(), lines.gymStones(), now, 5 * 24, 2, 33, null);
+    done(
+        g.cup(),
+        g.slate(),
+        lines.hotelCups(),
+        now,
+        3 * 24 + 1,
+        8,
+        3,
+        "rim torn, out with the core stuck");
+    done(g.vase(), g.chalk(), lines.shopVases(), now, 26, 3, 3.2, null);
+    pour(g.stone(), g.rough(), lines.gymStones(), now.minus(hours(21)), 1);
+    pour(g.bowl(), g.chalk(), lines.lateBowls(), now.minus(hours(2.8)), 3);
+    pour(g.cup(), g.slate(), lines.hotelCups(), now.minus(hours(1.8)), 6);
+    pour(g.tray(), g.clay(), lines.shopTrays(), now.minus(hours(1.0)), 2);
+    pour(g.vase(), g.chalk(), lines.shopVases(), now.minus(hours(0.4)), 2);
+  }
+
+  private static Duration hours(double hours) {
+    return Duration.ofSeconds(Math.round(hours * 3600));
+  }
+
+  /**
+   * Poured so many hours ago and taken out later; the first piece is scrap if a reason is given.
+   */
+  private void done(
+      ProductView product,
+      ColourwayView colourway,
+      @Nullable Long lineId,
+      Instant now,
+      double hoursAgo,
+      int copies,
+      double takenOutAfterH,
+      @Nullable String scrapReason) {
+    Instant poured = now.minus(hours(hoursAgo));
+    double dryKg = pour(product, colourway, lineId, poured, copies) * RETENTION;
+    List<CastView> casts =
+        moulds.heldCasts().stream().filter(c -> c.filledAt().equals(poured)).toList();
+    takeOut.takeOut(
+        UUID.randomUUID().toString(),
+        new TakeOutRequest(
+            casts.stream()
+                .map(
+                    c ->
+                        new TakeOutRequest.TakenOut(
+                            c.id(),
+                            c.version(),
+                            List.of(
+                                scrapReason != null && c.equals(casts.get(0))
+                                    ? new Weighed(null, scrapReason)
+                                    : new Weighed(dryKg * wobble(), null))))
+                .toList(),
+            null),
+        poured.plus(hours(takenOutAfterH)));
+  }
+
+  /** Pours into the first free copies; gives the fresh mass of one piece. */
+  private double pour(
+      ProductView product, ColourwayView colourway, @Nullable Long lineId, Instant at, int count) {
+    List<CopyView> free =
+        moulds.mould(product.mouldId()).copies().stream()
+            .filter(c -> c.held() == null && c.condition() == CopyCondition.GOOD)
+            .sorted(Comparator.comparingLong(CopyView::casts).reversed())
+            .limit(count)
+            .toList();
+    PourSheet sheet =
+        sheets.sheet(
+            new PourSheetRequest(
+                product.id(),
+                colourway.id(),
+                free.stream().map(CopyView::id).toList(),
+                ROOM_C,
+                Double.NaN),
+            at);
+    pours.poured(
+        UUID.randomUUID().toString(),
+        new PourRequest(
+            product.id(),
+            colourway.id(),
+            lineId,
+            free.stream().map(c -> new PourRequest.CopyChoice(c.id(), c.version())).toList(),
+            sheet.lines().stream()
+                .map(l -> new PourRequest.Weighing(l.materialId(), l.massKg() * wobble()))
+                .toList(),
+            ROOM_C,
+            Double.NaN,
+            null),
+        at);
+    return sheet.freshMassKg();
+  }
+
+  /** What a scale and a hand make of a figure: within about one percent. */
+  private double wobble() {
+    return 1 + scale.nextGaussian() * 0.004;
+  }
+}

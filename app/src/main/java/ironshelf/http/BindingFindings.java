@@ -1,0 +1,67 @@
+package ironshelf.http;
+
+import ironshelf.core.quantity.Finding;
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
+import tools.jackson.core.JsonParser;
+
+/**
+ * What binding found wrong with the request at hand, kept until the whole body is read, so that one
+ * answer can say all of it.
+ */
+final class BindingFindings {
+
+  private static final String ATTRIBUTE = BindingFindings.class.getName();
+
+  private BindingFindings() {}
+
+  static void unreadable(JsonParser parser, @Nullable Object value, String wanted) {
+    add(
+        new Finding(
+            FindingCode.VALUE_UNREADABLE,
+            path(parser),
+            Map.of("value", shortened(value), "wanted", wanted)));
+  }
+
+  static void add(Finding finding) {
+    current().add(finding);
+  }
+
+  /** What was found in this request, emptied. */
+  static Findings take() {
+    Findings findings = current();
+    RequestContextHolder.currentRequestAttributes()
+        .removeAttribute(ATTRIBUTE, RequestAttributes.SCOPE_REQUEST);
+    return findings;
+  }
+
+  /** Where the parser stands, dots between names. */
+  static String path(JsonParser parser) {
+    return parser
+        .streamReadContext()
+        .pathAsPointer()
+        .toString()
+        .replaceFirst("^/", "")
+        .replace('/', '.');
+  }
+
+  private static Findings current() {
+    RequestAttributes request = RequestContextHolder.currentRequestAttributes();
+    Object kept = request.getAttribute(ATTRIBUTE, RequestAttributes.SCOPE_REQUEST);
+    if (kept instanceof Findings findings) {
+      return findings;
+    }
+    Findings findings = new Findings();
+    request.setAttribute(ATTRIBUTE, findings, RequestAttributes.SCOPE_REQUEST);
+    return findings;
+  }
+
+  private static String shortened(@Nullable Object value) {
+    String text = String.valueOf(value);
+    return text.length() > 60 ? text.substring(0, 60) + "…" : text;
+  }
+}

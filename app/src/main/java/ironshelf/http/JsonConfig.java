@@ -1,0 +1,32 @@
+package ironshelf.http;
+
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.module.SimpleModule;
+
+/** One way to read and write JSON, at the door and, in store, in JSON columns. */
+@Configuration(proxyBeanMethods = false)
+class JsonConfig {
+
+  @Bean
+  JsonMapperBuilderCustomizer strictNumbersAndAllFindings() {
+    return builder -> {
+      CoreJson.MIX_INS.forEach(builder::addMixIn);
+      builder
+          .addModule(
+              new SimpleModule("ironshelf")
+                  .addDeserializer(Double.TYPE, NumberReading.primitiveDouble())
+                  .addDeserializer(Double.class, NumberReading.boxedDouble()))
+          .addHandler(new CollectingHandler())
+          .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+          .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+          .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
+          .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+          .disable(StreamReadFeature.INCLUDE_SOURCE_IN_LOCATION);
+    };
+  }
+}

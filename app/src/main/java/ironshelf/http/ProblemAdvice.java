@@ -1,0 +1,147 @@
+package ironshelf.http;
+
+import ironshelf.core.quantity.RefusedException;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
+import org.springframework.web.HttpRequestMethodNotSupportedException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Makes every failure a problem document (RFC 9457) with a code and, where it has any, errors. */
+@RestControllerAdvice
+class ProblemAdvice extends ResponseEntityExceptionHandler {
+
+  private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+  private final Catalogue catalogue;
+
+  ProblemAdvice(Catalogue catalogue) {
+    this.catalogue = catalogue;
+  }
+
+  @ExceptionHandler(RefusedException.class)
+  ProblemDetail refused(RefusedException e) {
+    ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "request.refused", Map.of());
+    problem.setProperty("errors", catalogue.views(e.findings()));
+    return problem;
+  }
+
+  @ExceptionHandler(ProblemException.class)
+  ProblemDetail problem(ProblemException e) {
+    return problem(e.status(), e.code(), e.params());
+  }
+
+  @ExceptionHandler({ConcurrencyFailureException.class, DataIntegrityViolationException.class})
+  ProblemDetail collided(Exception e) {
+    LOG.info("Two acts collided: {}", e.getMessage());
+    return problem(HttpStatus.CONFLICT, "state.changed", Map.of());
+  }
+
+  @ExceptionHandler(MethodArgumentTypeMismatchException.class)
+  ProblemDetail parameter(MethodArgumentTypeMismatchException e) {
+    Map<String, Object> params =
+        Map.of(
+            "field",
+            e.getName(),
+            "value",
+            String.valueOf(e.getValue()),
+            "wanted",
+            "a whole number");
+    ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "request.refused", Map.of());
+    problem.setProperty(
+        "errors",
+        List.of(
+            new FindingView(
+                "request.parameter",
+                e.getName(),
+                params,
+                catalogue.say("request.parameter", e.getName(), params))));
+    return problem;
+  }
+
+  @ExceptionHandler(Exception.class)
+  ProblemDetail failed(Exception e) {
+    LOG.error("A request failed", e);
+    return problem(HttpStatus.INTERNAL_SERVER_ERROR, "request.failed", Map.of());
+  }
+
+  @Override
+  protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
+      HttpMessageNotReadableException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    if (e.getRootCause() instanceof BodyLimitFilter.TooLargeException tooLarge) {
+      return answer(
+          e,
+          headers,
+          HttpStatus.CONTENT_TOO_LARGE,
+          "request.tooLarge",
+          Map.of("high", tooLarge.most()),
+          request);
+    }
+    Throwable cause = e.getCause();
+    if (cause == null) {
+      return answer(e, headers, HttpStatus.BAD_REQUEST, "request.empty", Map.of(), request);
+    }
+    String first = String.valueOf(cause.getMessage()).lines().findFirst().orElse("");
+    String what = first.length() > 160 ? first.substring(0, 160) + "…" : first;
+    return answer(
+        e, headers, HttpStatus.BAD_REQUEST, "request.unreadable", Map.of("value", what), request);
+  }
+
+  @Override
+  protected @Nullable ResponseEntity<Object> handleHttpRequestMethodNotSupported(
+      HttpRequestMethodNotSupportedException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    Map<String, Object> params =
+        Map.of("value", e.getMethod(), "wanted", String.valueOf(e.getSupportedHttpMethods()));
+    return answer(e, headers, HttpStatus.METHOD_NOT_ALLOWED, "request.method", params, request);
+  }
+
+  @Override
+  protected @Nullable ResponseEntity<Object> handleHttpMediaTypeNotSupported(
+      HttpMediaTypeNotSupportedException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    Map<String, Object> params = Map.of("value", String.valueOf(e.getContentType()));
+    return answer(
+        e, headers, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "request.mediaType", params, request);
+  }
+
+  private @Nullable ResponseEntity<Object> answer(
+      Exception e,
+      HttpHeaders headers,
+      HttpStatus status,
+      String code,
+      Map<String, Object> params,
+      WebRequest request) {
+    return handleExceptionInternal(e, problem(status, code, params), headers, status, request);
+  }
+
+  private ProblemDetail problem(HttpStatus status, String code, Map<String, Object> params) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(status, catalogue.say(code, "", params));
+    problem.setProperty("code", code);
+    problem.setProperty("params", params);
+    return problem;
+  }
+}

@@ -1,0 +1,49 @@
+package ironshelf.http;
+
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+
+/** A request that cannot be met as things stand. The wording stands in the catalogue. */
+public class ProblemException extends RuntimeException {
+
+  private static final long serialVersionUID = 1L;
+
+  private final HttpStatus status;
+  private final String code;
+  private final transient Map<String, Object> params;
+
+  private ProblemException(HttpStatus status, String code, Map<String, Object> params) {
+    super(code + " " + params);
+    this.status = status;
+    this.code = code;
+    this.params = Map.copyOf(params);
+  }
+
+  /** 409: somebody else was there first, or the shop is not in the state that the act needs. */
+  public static ProblemException conflict(String code, Map<String, Object> params) {
+    return new ProblemException(HttpStatus.CONFLICT, code, params);
+  }
+
+  /** 400: the request as a whole lacks something that no field can be named for. */
+  public static ProblemException bad(String code, Map<String, Object> params) {
+    return new ProblemException(HttpStatus.BAD_REQUEST, code, params);
+  }
+
+  /** 404: nothing of that kind has that id. */
+  public static ProblemException unknown(String what, Object id) {
+    return new ProblemException(
+        HttpStatus.NOT_FOUND, "resource.unknown", Map.of("what", what, "value", id));
+  }
+
+  public HttpStatus status() {
+    return status;
+  }
+
+  public String code() {
+    return code;
+  }
+
+  public Map<String, Object> params() {
+    return params;
+  }
+}

@@ -1,0 +1,29 @@
+package ironshelf.material;
+
+import jakarta.persistence.LockModeType;
+import java.math.BigDecimal;
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+interface LotRepository extends JpaRepository<Lot, Long> {
+
+  /** What remains of a lot. */
+  record Remaining(long materialId, long lotId, String code, BigDecimal kg) {}
+
+  @Query(
+      """
+      select new ironshelf.material.LotRepository$Remaining(
+          l.materialId, l.id, l.code, coalesce(sum(m.massKg), 0))
+      from Lot l left join Movement m on m.lotId = l.id
+      where l.materialId in :materialIds
+      group by l.materialId, l.id, l.code order by l.id
+      """)
+  List<Remaining> remaining(Collection<Long> materialIds);
+
+  /** The lots of a material, each marked so that two pours cannot use the same rest. */
+  @Lock(LockModeType.OPTIMISTIC_FORCE_INCREMENT)
+  List<Lot> findByMaterialIdOrderById(long materialId);
+}

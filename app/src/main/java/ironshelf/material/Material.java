@@ -1,0 +1,55 @@
+package ironshelf.material;
+
+import ironshelf.core.material.Role;
+import ironshelf.core.material.StartingMaterial;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import org.jspecify.annotations.Nullable;
+
+/** Something bought and used up. */
+@Entity
+@Table(name = "materials")
+class Material {
+
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private String code;
+  private String name;
+
+  @Enumerated(EnumType.STRING)
+  private Role role;
+
+  private double relativeDensity;
+  private double bulkDensityKgM3;
+  private @Nullable Double packKg;
+  private String source;
+  @Version private long version;
+
+  protected Material() {}
+
+  Material(StartingMaterial from, @Nullable Double packKg) {
+    this.code = from.code();
+    this.name = from.name();
+    this.role = from.role();
+    this.relativeDensity = from.relativeDensity();
+    this.bulkDensityKgM3 = from.bulkDensityKgM3();
+    this.packKg = packKg;
+    this.source = from.source();
+  }
+
+  Long id() {
+    return id;
+  }
+
+  MaterialView view() {
+    return new MaterialView(id, code, name, role, relativeDensity, bulkDensityKgM3, packKg, source);
+  }
+}

@@ -1,0 +1,8 @@
+package ironshelf.material;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/** A movement as others see it. */
+public record MovementView(String kind, BigDecimal massKg, Instant at, @Nullable Long pourId) {}

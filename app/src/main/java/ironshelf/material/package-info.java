@@ -1,0 +1,7 @@
+/**
+ * What is bought and used up: lots and their movements.
+ *
+ * <p>May use: http, core material.
+ */
+@org.jspecify.annotations.NullMarked
+package ironshelf.material;

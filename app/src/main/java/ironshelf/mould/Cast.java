@@ -1,0 +1,56 @@
+package ironshelf.mould;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/** One use of one copy: filled, and later emptied. */
+@Entity
+@Table(name = "casts")
+class Cast {
+
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private long copyId;
+  private long pourId;
+  private Instant filledAt;
+  private @Nullable Instant emptiedAt;
+  private @Nullable String earlyReason;
+  @Version private long version;
+
+  protected Cast() {}
+
+  Cast(long copyId, long pourId, Instant filledAt) {
+    this.copyId = copyId;
+    this.pourId = pourId;
+    this.filledAt = filledAt;
+  }
+
+  void empty(Instant at, @Nullable String reasonIfEarly) {
+    this.emptiedAt = at;
+    this.earlyReason = reasonIfEarly;
+  }
+
+  boolean isEmptied() {
+    return emptiedAt != null;
+  }
+
+  Long id() {
+    return id;
+  }
+
+  long copyId() {
+    return copyId;
+  }
+
+  CastView view(Copy copy) {
+    return new CastView(id, version, copyId, copy.code(), copy.mouldId(), pourId, filledAt);
+  }
+}

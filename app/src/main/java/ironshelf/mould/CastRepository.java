@@ -1,0 +1,25 @@
+package ironshelf.mould;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface CastRepository extends JpaRepository<Cast, Long> {
+
+  /** How many casts of a copy are finished. */
+  record Finished(long copyId, long casts) {}
+
+  @Query(
+      """
+      select new ironshelf.mould.CastRepository$Finished(c.copyId, count(c))
+      from Cast c where c.copyId in :copyIds and c.emptiedAt is not null group by c.copyId
+      """)
+  List<Finished> finished(Collection<Long> copyIds);
+
+  List<Cast> findByCopyIdInAndEmptiedAtIsNull(Collection<Long> copyIds);
+
+  List<Cast> findByEmptiedAtIsNullOrderById();
+
+  List<Cast> findByPourIdOrderById(long pourId);
+}

@@ -1,0 +1,41 @@
+package ironshelf.order;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+
+/** A piece tied to a line; a piece is tied once at most. */
+@Entity
+@Table(name = "allotments")
+class Allotment {
+
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private long lineId;
+  private long pieceId;
+
+  @Column(name = "made_at")
+  private Instant at;
+
+  protected Allotment() {}
+
+  Allotment(long lineId, long pieceId, Instant at) {
+    this.lineId = lineId;
+    this.pieceId = pieceId;
+    this.at = at;
+  }
+
+  long lineId() {
+    return lineId;
+  }
+
+  long pieceId() {
+    return pieceId;
+  }
+}

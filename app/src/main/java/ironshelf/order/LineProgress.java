@@ -1,0 +1,139 @@
+package ironshelf.order;
+
+import static java.util.function.Function.identity;
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toMap;
+
+import ironshelf.piece.PieceService;
+import ironshelf.piece.PieceView;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.RecipeView;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** How far lines are, worked out from the pieces allotted to them; a few queries for any number. */
+@Component
+class LineProgress {
+
+  private final AllotmentRepository allotments;
+  private final PieceService pieces;
+  private final ProductService products;
+  private final RecipeService recipes;
+  private final Clock clock;
+
+  LineProgress(
+      AllotmentRepository allotments,
+      PieceService pieces,
+      ProductService products,
+      RecipeService recipes,
+      Clock clock) {
+    this.allotments = allotments;
+    this.pieces = pieces;
+    this.products = products;
+    this.recipes = recipes;
+    this.clock = clock;
+  }
+
+  /** The lines of each order, by the order's id. */
+  Map<Long, List<OrderLineView>> of(Collection<OrderEntity> orders) {
+    List<OrderLine> all = orders.stream().flatMap(o -> o.lines().stream()).toList();
+    List<Allotment> allotted = allotments.findByLineIdIn(all.stream().map(OrderLine::id).toList());
+    Map<Long, PieceView> byId =
+        pieces.byIds(allotted.stream().map(Allotment::pieceId).toList()).stream()
+            .collect(toMap(PieceView::id, identity()));
+    Map<Long, List<Allotment>> byLine = allotted.stream().collect(groupingBy(Allotment::lineId));
+    Map<Long, ProductView> productsById = products.all();
+    Map<Long, RecipeView> recipesById = recipes.allRecipes();
+    Map<Long, ColourwayView> colourwaysById = recipes.allColourways();
+    Instant now = clock.instant();
+    Map<Long, List<OrderLineView>> views = new LinkedHashMap<>();
+    for (OrderEntity order : orders) {
+      views.put(
+          order.id(),
+          order.lines().stream()
+              .map(
+                  line -> {
+                    ProductView product = productsById.get(line.productId());
+                    double sealAfterH = recipesById.get(product.recipeId()).sealAfterH();
+                    List<PieceView> mine =
+                        byLine.getOrDefault(line.id(), List.of()).stream()
+                            .map(a -> byId.get(a.pieceId()))
+                            .toList();
+                    return view(
+                        line,
+                        product,
+                        colourwaysById.get(line.colourwayId()),
+                        Count.of(mine, sealAfterH, now));
+                  })
+              .toList());
+    }
+    return views;
+  }
+
+  private static OrderLineView view(
+      OrderLine line, ProductView product, ColourwayView colourway, Count count) {
+    int toPour = Math.max(0, line.quantity() - count.sound());
+    return new OrderLineView(
+        line.id(),
+        line.position(),
+        line.productId(),
+        product.name(),
+        product.mouldId(),
+        line.colourwayId(),
+        colourway.name(),
+        colourway.swatch(),
+        line.quantity(),
+        line.price(),
+        stage(toPour, count),
+        count.inMould,
+        count.drying,
+        count.dry,
+        count.scrapped,
+        toPour);
+  }
+
+  private static LineStage stage(int toPour, Count count) {
+    if (toPour > 0) {
+      return count.sound() == 0 ? LineStage.OPEN : LineStage.POURING;
+    }
+    return count.inMould + count.drying > 0 ? LineStage.CURING : LineStage.DRY;
+  }
+
+  /** The pieces of a line by where they are. */
+  private record Count(int inMould, int drying, int dry, int scrapped) {
+
+    static Count of(List<PieceView> pieces, double sealAfterH, Instant now) {
+      int inMould = 0;
+      int drying = 0;
+      int dry = 0;
+      int scrapped = 0;
+      Instant dryIfOutBy = now.minus(Duration.ofSeconds(Math.round(sealAfterH * 3600)));
+      for (PieceView piece : pieces) {
+        Instant out = piece.demouldedAt();
+        if (piece.isScrap()) {
+          scrapped++;
+        } else if (out == null) {
+          inMould++;
+        } else if (out.isAfter(dryIfOutBy)) {
+          drying++;
+        } else {
+          dry++;
+        }
+      }
+      return new Count(inMould, drying, dry, scrapped);
+    }
+
+    int sound() {
+      return inMould + drying + dry;
+    }
+  }
+}

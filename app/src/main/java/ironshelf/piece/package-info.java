@@ -1,0 +1,7 @@
+/**
+ * One thing that came of a cast, with its mass and history.
+ *
+ * <p>May use: http.
+ */
+@org.jspecify.annotations.NullMarked
+package ironshelf.piece;

@@ -1,0 +1,53 @@
+package ironshelf.pour;
+
+import ironshelf.material.MaterialService;
+import ironshelf.material.MovementView;
+import java.time.Clock;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class PourController {
+
+  private final PourSheetService sheets;
+  private final PourService pours;
+  private final MaterialService materials;
+  private final Clock clock;
+
+  PourController(
+      PourSheetService sheets, PourService pours, MaterialService materials, Clock clock) {
+    this.sheets = sheets;
+    this.pours = pours;
+    this.materials = materials;
+    this.clock = clock;
+  }
+
+  @PostMapping("/api/pours/sheet")
+  PourSheet sheet(@RequestBody PourSheetRequest request) {
+    return sheets.sheet(request, clock.instant());
+  }
+
+  @PostMapping("/api/pours")
+  PourView poured(
+      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
+      @RequestBody PourRequest request) {
+    return pours.poured(key, request, clock.instant());
+  }
+
+  @GetMapping("/api/pours/{id}")
+  PourView pour(@PathVariable long id) {
+    return pours.view(id);
+  }
+
+  @GetMapping("/api/pours/{id}/movements")
+  List<MovementView> movements(@PathVariable long id) {
+    pours.view(id);
+    return materials.movementsOf(id);
+  }
+}

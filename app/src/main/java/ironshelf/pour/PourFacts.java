@@ -1,0 +1,7 @@
+package ironshelf.pour;
+
+import java.time.Instant;
+
+/** What others need to know of a pour to tell when its castings come out. */
+public record PourFacts(
+    long id, long productId, long colourwayId, Instant pouredAt, double roomC) {}

@@ -1,0 +1,5 @@
+package ironshelf.pour;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface PourRepository extends JpaRepository<Pour, Long> {}

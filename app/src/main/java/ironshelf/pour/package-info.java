@@ -1,0 +1,7 @@
+/**
+ * The pour sheet and the pours that were made.
+ *
+ * <p>May use: http, act, workshop, material, recipe, mould, product, order, piece, cure.
+ */
+@org.jspecify.annotations.NullMarked
+package ironshelf.pour;

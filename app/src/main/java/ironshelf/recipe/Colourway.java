@@ -1,0 +1,66 @@
+package ironshelf.recipe;
+
+import jakarta.persistence.CascadeType;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OneToMany;
+import jakarta.persistence.OrderBy;
+import jakarta.persistence.Table;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A recipe's pigments at given doses, with its own water offset. */
+@Entity
+@Table(name = "colourways")
+class Colourway {
+
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private long recipeId;
+  private String name;
+
+  @org.hibernate.annotations.JdbcTypeCode(org.hibernate.type.SqlTypes.CHAR)
+  private String swatch;
+
+  private double waterOffsetPercent;
+
+  @OneToMany(cascade = CascadeType.ALL, fetch = FetchType.LAZY)
+  @JoinColumn(name = "colourway_id", nullable = false)
+  @OrderBy("position")
+  private List<ColourwayPigment> pigments = new ArrayList<>();
+
+  protected Colourway() {}
+
+  Colourway(long recipeId, String name, String swatch, double waterOffsetPercent) {
+    this.recipeId = recipeId;
+    this.name = name;
+    this.swatch = swatch;
+    this.waterOffsetPercent = waterOffsetPercent;
+  }
+
+  void dose(long materialId, double percentOfBinder) {
+    pigments.add(new ColourwayPigment(pigments.size(), materialId, percentOfBinder));
+  }
+
+  Long id() {
+    return id;
+  }
+
+  double waterOffsetPercent() {
+    return waterOffsetPercent;
+  }
+
+  List<ColourwayPigment> pigments() {
+    return pigments;
+  }
+
+  ColourwayView view() {
+    return new ColourwayView(id, recipeId, name, swatch);
+  }
+}

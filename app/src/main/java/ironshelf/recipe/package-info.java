@@ -1,0 +1,7 @@
+/**
+ * Recipes and colourways, and the batch sum over HTTP.
+ *
+ * <p>May use: http, material, core recipe.
+ */
+@org.jspecify.annotations.NullMarked
+package ironshelf.recipe;

@@ -1,0 +1,218 @@
+package ironshelf.shelf;
+
+import static java.util.stream.Collectors.groupingBy;
+
+import ironshelf.core.mould.Section;
+import ironshelf.cure.CureService;
+import ironshelf.mould.CastView;
+import ironshelf.mould.CopyCondition;
+import ironshelf.mould.MouldService;
+import ironshelf.mould.MouldView;
+import ironshelf.piece.OutOfMould;
+import ironshelf.piece.PieceService;
+import ironshelf.pour.PourFacts;
+import ironshelf.pour.PourService;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.RecipeView;
+import ironshelf.workshop.WorkshopService;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Pageable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads the shelf from the facts. */
+@Service
+@Transactional(readOnly = true)
+public class ShelfService {
+
+  /** Dry pieces older than this are no longer shown: dispatch will take them off the shelf. */
+  private static final Duration SHOWN = Duration.ofDays(60);
+
+  private final WorkshopService workshop;
+  private final MouldService moulds;
+  private final PourService pours;
+  private final PieceService pieces;
+  private final ProductService products;
+  private final RecipeService recipes;
+  private final CureService cure;
+  private final Clock clock;
+
+  ShelfService(
+      WorkshopService workshop,
+      MouldService moulds,
+      PourService pours,
+      PieceService pieces,
+      ProductService products,
+      RecipeService recipes,
+      CureService cure,
+      Clock clock) {
+    this.workshop = workshop;
+    this.moulds = moulds;
+    this.pours = pours;
+    this.pieces = pieces;
+    this.products = products;
+    this.recipes = recipes;
+    this.cure = cure;
+    this.clock = clock;
+  }
+
+  public ShelfView shelf() {
+    Instant now = clock.instant();
+    Known known = known();
+    List<ShelfView.ShelfGroup> groups = new ArrayList<>(inMould(known));
+    groups.addAll(outOfMould(known, now));
+    int copies =
+        known.moulds.values().stream()
+            .mapToInt(
+                m ->
+                    (int)
+                        m.copies().stream()
+                            .filter(c -> c.condition() != CopyCondition.RETIRED)
+                            .count())
+            .sum();
+    int held =
+        groups.stream().filter(g -> g.board() == Board.MOULD).mapToInt(g -> g.casts().size()).sum();
+    return new ShelfView(now, copies, held, workshop.view().roomC(), List.copyOf(groups));
+  }
+
+  /** When the castings of a pour may come out. */
+  CureService.Gate gate(PourFacts pour) {
+    RecipeView recipe = recipes.recipe(products.product(pour.productId()).recipeId());
+    return gate(pour, recipe);
+  }
+
+  private CureService.Gate gate(PourFacts pour, RecipeView recipe) {
+    return cure.gate(pour.pouredAt(), pour.roomC(), recipe.demouldAgeH(), recipe.greenUntilAgeH());
+  }
+
+  private List<ShelfView.ShelfGroup> inMould(Known known) {
+    Map<Long, List<CastView>> byPour =
+        moulds.heldCasts().stream().collect(groupingBy(CastView::pourId));
+    Map<Long, PourFacts> facts = pours.facts(byPour.keySet());
+    return byPour.entrySet().stream()
+        .map(
+            entry -> {
+              PourFacts pour = facts.get(entry.getKey());
+              ProductView product = known.products.get(pour.productId());
+              int cavities = known.moulds.get(product.mouldId()).shape().cavities();
+              CureService.Gate gate = gate(pour, known.recipes.get(product.recipeId()));
+              return known.group(
+                  "pour-" + pour.id(),
+                  Board.MOULD,
+                  product,
+                  pour.colourwayId(),
+                  pour.id(),
+                  entry.getValue().size() * cavities,
+                  pour.pouredAt(),
+                  gate.readyAt(),
+                  gate.greenUntil(),
+                  entry.getValue().stream()
+                      .map(
+                          c ->
+                              new ShelfView.ShelfCast(
+                                  c.id(), c.version(), c.copyId(), c.copyCode(), cavities))
+                      .toList());
+            })
+        .sorted(Comparator.comparing(ShelfView.ShelfGroup::gateAt))
+        .toList();
+  }
+
+  private List<ShelfView.ShelfGroup> outOfMould(Known known, Instant now) {
+    Map<String, ShelfView.ShelfGroup> byKey = new LinkedHashMap<>();
+    for (OutOfMould out : pieces.outOfMould(now.minus(SHOWN))) {
+      ProductView product = known.products.get(out.productId());
+      double sealAfterH = known.recipes.get(product.recipeId()).sealAfterH();
+      Instant dryAt = out.demouldedAt().plus(Duration.ofSeconds(Math.round(sealAfterH * 3600)));
+      boolean dry = !dryAt.isAfter(now);
+      ShelfView.ShelfGroup group =
+          known.group(
+              dry
+                  ? "dry-" + out.productId() + "-" + out.colourwayId()
+                  : "drying-" + out.pourId() + "-" + out.demouldedAt().getEpochSecond(),
+              dry ? Board.DRY : Board.DRYING,
+              product,
+              out.colourwayId(),
+              dry ? null : out.pourId(),
+              (int) out.count(),
+              out.demouldedAt(),
+              dry ? null : dryAt,
+              null,
+              List.of());
+      byKey.merge(group.key(), group, (a, b) -> known.withPieces(a, a.pieces() + b.pieces()));
+    }
+    return List.copyOf(byKey.values());
+  }
+
+  private Known known() {
+    Map<Long, MouldView> byId = new LinkedHashMap<>();
+    moulds.moulds("", Pageable.unpaged()).items().forEach(m -> byId.put(m.id(), m));
+    return new Known(byId, products.all(), recipes.allRecipes(), recipes.allColourways());
+  }
+
+  /** What the groups are named and drawn from, read once. */
+  private record Known(
+      Map<Long, MouldView> moulds,
+      Map<Long, ProductView> products,
+      Map<Long, RecipeView> recipes,
+      Map<Long, ColourwayView> colourways) {
+
+    ShelfView.ShelfGroup group(
+        String key,
+        Board board,
+        ProductView product,
+        long colourwayId,
+        @Nullable Long pourId,
+        int pieces,
+        Instant since,
+        @Nullable Instant gateAt,
+        @Nullable Instant greenUntil,
+        List<ShelfView.ShelfCast> casts) {
+      ColourwayView colourway = colourways.get(colourwayId);
+      Section section = moulds.get(product.mouldId()).section();
+      return new ShelfView.ShelfGroup(
+          key,
+          board,
+          product.id(),
+          product.name(),
+          colourway.name(),
+          colourway.swatch(),
+          product.mouldId(),
+          section,
+          pourId,
+          pieces,
+          since,
+          gateAt,
+          greenUntil,
+          casts);
+    }
+
+    ShelfView.ShelfGroup withPieces(ShelfView.ShelfGroup g, int pieces) {
+      return new ShelfView.ShelfGroup(
+          g.key(),
+          g.board(),
+          g.productId(),
+          g.product(),
+          g.colourway(),
+          g.swatch(),
+          g.mouldId(),
+          g.section(),
+          g.pourId(),
+          pieces,
+          g.since(),
+          g.gateAt(),
+          g.greenUntil(),
+          g.casts());
+    }
+  }
+}

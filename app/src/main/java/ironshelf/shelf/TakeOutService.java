@@ -1,0 +1,78 @@
+package ironshelf.shelf;
+
+import ironshelf.act.ActService;
+import ironshelf.cure.CureService;
+import ironshelf.http.ProblemException;
+import ironshelf.mould.CastView;
+import ironshelf.mould.MouldService;
+import ironshelf.piece.PieceService;
+import ironshelf.pour.PourService;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes castings out of their moulds: copies are free, pieces go on to drying. */
+@Service
+@Transactional
+public class TakeOutService {
+
+  private static final DateTimeFormatter AT = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
+
+  private final ActService acts;
+  private final MouldService moulds;
+  private final PourService pours;
+  private final PieceService pieces;
+  private final ShelfService shelf;
+  private final Clock clock;
+
+  TakeOutService(
+      ActService acts,
+      MouldService moulds,
+      PourService pours,
+      PieceService pieces,
+      ShelfService shelf,
+      Clock clock) {
+    this.acts = acts;
+    this.moulds = moulds;
+    this.pours = pours;
+    this.pieces = pieces;
+    this.shelf = shelf;
+    this.clock = clock;
+  }
+
+  /** Takes out what is named, all or nothing, once for the key. */
+  public void takeOut(@Nullable String key, TakeOutRequest request, Instant at) {
+    acts.once(
+        key,
+        "take-out",
+        () -> {
+          request.casts().forEach(cast -> takeOut(cast, request.earlyReason(), at));
+          return request.casts().get(0).castId();
+        });
+  }
+
+  private void takeOut(TakeOutRequest.TakenOut taken, @Nullable String earlyReason, Instant at) {
+    CastView cast = moulds.cast(taken.castId());
+    int wanted = pieces.countOf(cast.id());
+    if (taken.pieces().size() != wanted) {
+      throw ProblemException.conflict(
+          "cast.piecesWrong",
+          Map.of("copy", cast.copyCode(), "wanted", wanted, "value", taken.pieces().size()));
+    }
+    CureService.Gate gate =
+        shelf.gate(pours.facts(java.util.List.of(cast.pourId())).get(cast.pourId()));
+    boolean early = at.isBefore(gate.readyAt());
+    if (early && earlyReason == null) {
+      ZonedDateTime ready = gate.readyAt().atZone(clock.getZone());
+      throw ProblemException.conflict(
+          "cast.tooEarly", Map.of("copy", cast.copyCode(), "at", AT.format(ready)));
+    }
+    moulds.empty(cast.id(), taken.version(), at, early ? earlyReason : null);
+    pieces.demould(cast.id(), taken.pieces(), at);
+  }
+}

@@ -1,0 +1,7 @@
+/**
+ * Simulated devices and services that ship with the application. Now: the demo's clock.
+ *
+ * <p>May use: http, workshop.
+ */
+@org.jspecify.annotations.NullMarked
+package ironshelf.standin;

@@ -1,0 +1,43 @@
+package ironshelf.workshop;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import org.springframework.stereotype.Component;
+
+/** The one clock of the application. The demo may set it ahead; a real shop never does. */
+@Component
+public class ShopClock extends Clock {
+
+  private final Clock system;
+  private volatile Duration ahead;
+
+  ShopClock() {
+    this(Clock.system(ZoneId.systemDefault()), Duration.ZERO);
+  }
+
+  private ShopClock(Clock system, Duration ahead) {
+    this.system = system;
+    this.ahead = ahead;
+  }
+
+  void setAhead(Duration ahead) {
+    this.ahead = ahead;
+  }
+
+  @Override
+  public ZoneId getZone() {
+    return system.getZone();
+  }
+
+  @Override
+  public Clock withZone(ZoneId zone) {
+    return new ShopClock(system.withZone(zone), ahead);
+  }
+
+  @Override
+  public Instant instant() {
+    return system.instant().plus(ahead);
+  }
+}

@@ -1,0 +1,64 @@
+package ironshelf.workshop;
+
+import ironshelf.core.quantity.CupSize;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+
+/** The one row about the shop. */
+@Entity
+@Table(name = "workshop")
+class Workshop {
+
+  static final long ONLY_ID = 1;
+
+  @Id private long id = ONLY_ID;
+
+  private String name;
+  private boolean demo;
+  private double roomC;
+  private double mixerL;
+  private double scoopL;
+  private double wastePercent;
+
+  @Enumerated(EnumType.STRING)
+  private CupSize cup;
+
+  @Column(name = "clock_ahead_s")
+  private long clockAheadS;
+
+  @Version private long version;
+
+  protected Workshop() {}
+
+  /** A shop with the usual measures: 20 °C, a 10 L mixer, a 1 L scoop, 8 % waste. */
+  Workshop(String name, boolean demo) {
+    this.name = name;
+    this.demo = demo;
+    this.roomC = 20;
+    this.mixerL = 10;
+    this.scoopL = 1;
+    this.wastePercent = 8;
+    this.cup = CupSize.US;
+  }
+
+  void moveClock(long aheadS) {
+    this.clockAheadS = aheadS;
+  }
+
+  long clockAheadS() {
+    return clockAheadS;
+  }
+
+  boolean demo() {
+    return demo;
+  }
+
+  WorkshopView view(java.time.Instant now) {
+    return new WorkshopView(name, demo, now, roomC, mixerL, scoopL, wastePercent, cup);
+  }
+}

@@ -1,0 +1,67 @@
+package ironshelf.workshop;
+
+import ironshelf.http.ProblemException;
+import java.time.Duration;
+import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The shop's settings and its clock. */
+@Service
+@Transactional
+public class WorkshopService {
+
+  private static final Logger LOG = LoggerFactory.getLogger(WorkshopService.class);
+
+  private final WorkshopRepository workshops;
+  private final ShopClock clock;
+
+  WorkshopService(WorkshopRepository workshops, ShopClock clock) {
+    this.workshops = workshops;
+    this.clock = clock;
+  }
+
+  /**
+   * Opens the data folder's shop, or founds it. A folder is a demo or a real shop for good: what it
+   * was founded as wins over what is asked for now.
+   *
+   * @return whether it was founded just now
+   */
+  public boolean open(boolean demo) {
+    Workshop workshop = workshops.findById(Workshop.ONLY_ID).orElse(null);
+    if (workshop == null) {
+      workshops.save(new Workshop(demo ? "Saltmarsh Cast" : "Our workshop", demo));
+      return true;
+    }
+    if (workshop.demo() != demo) {
+      LOG.warn(
+          "This data folder holds a {}, and stays one. Choose another folder for a {}.",
+          workshop.demo() ? "demo" : "real shop",
+          demo ? "demo" : "real shop");
+    }
+    clock.setAhead(Duration.ofSeconds(workshop.clockAheadS()));
+    return false;
+  }
+
+  @Transactional(readOnly = true)
+  public WorkshopView view() {
+    return only().view(clock.instant());
+  }
+
+  /** Sets the demo's clock ahead by so much more. */
+  public WorkshopView forward(Duration by) {
+    Workshop workshop = only();
+    if (!workshop.demo()) {
+      throw ProblemException.conflict("standIn.absent", Map.of());
+    }
+    workshop.moveClock(workshop.clockAheadS() + by.toSeconds());
+    clock.setAhead(Duration.ofSeconds(workshop.clockAheadS()));
+    return workshop.view(clock.instant());
+  }
+
+  private Workshop only() {
+    return workshops.findById(Workshop.ONLY_ID).orElseThrow();
+  }
+}

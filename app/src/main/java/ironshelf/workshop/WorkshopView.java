@@ -1,0 +1,20 @@
+package ironshelf.workshop;
+
+import ironshelf.core.quantity.CupSize;
+import java.time.Instant;
+
+/**
+ * The shop as others see it.
+ *
+ * @param now what its clock says
+ * @param scoopL what one level scoop holds
+ */
+public record WorkshopView(
+    String name,
+    boolean demo,
+    Instant now,
+    double roomC,
+    double mixerL,
+    double scoopL,
+    double wastePercent,
+    CupSize cup) {}

@@ -1,0 +1,7 @@
+/**
+ * The workshop itself: its name, its room, its measures, its clock.
+ *
+ * <p>May use: http, act, core quantity.
+ */
+@org.jspecify.annotations.NullMarked
+package ironshelf.workshop;
