@@ -3,11 +3,13 @@ package ironshelf.http;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
 import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
 
 /**
  * What binding found wrong with the request at hand, kept until the whole body is read, so that one
@@ -33,10 +35,29 @@ final class BindingFindings {
 
   /** What was found in this request, emptied. */
   static Findings take() {
-    Findings findings = current();
+    List<Finding> all = current().toList();
     RequestContextHolder.currentRequestAttributes()
         .removeAttribute(ATTRIBUTE, RequestAttributes.SCOPE_REQUEST);
-    return findings;
+    Findings said = new Findings();
+    // What is missing only because something inside it was refused needs no words of its own.
+    all.stream()
+        .filter(
+            f ->
+                f.code() != FindingCode.VALUE_MISSING
+                    || all.stream().noneMatch(g -> g.field().startsWith(f.field() + ".")))
+        .forEach(said::add);
+    return said;
+  }
+
+  /** What the parser has before it, as people call it. */
+  static String seen(JsonParser parser) {
+    JsonToken token = parser.currentToken();
+    return switch (token) {
+      case START_OBJECT -> "an object";
+      case START_ARRAY -> "a list";
+      case VALUE_NULL -> "nothing";
+      default -> token.isScalarValue() ? parser.getString() : "the end";
+    };
   }
 
   /** Where the parser stands, dots between names. */

@@ -2,12 +2,14 @@ package ironshelf.http;
 
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.RefusedException;
+import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.JavaType;
 import tools.jackson.databind.deser.DeserializationProblemHandler;
+import tools.jackson.databind.deser.ValueInstantiator;
 import tools.jackson.databind.jsontype.TypeIdResolver;
 
 /**
@@ -38,8 +40,19 @@ final class CollectingHandler extends DeserializationProblemHandler {
       JsonToken token,
       JsonParser parser,
       @Nullable String message) {
-    BindingFindings.unreadable(
-        parser, token.isScalarValue() ? parser.getString() : token, wanted(type.getRawClass()));
+    BindingFindings.unreadable(parser, BindingFindings.seen(parser), wanted(type.getRawClass()));
+    parser.skipChildren();
+    return null;
+  }
+
+  @Override
+  public @Nullable Object handleMissingInstantiator(
+      DeserializationContext context,
+      Class<?> type,
+      ValueInstantiator instantiator,
+      JsonParser parser,
+      @Nullable String message) {
+    BindingFindings.unreadable(parser, BindingFindings.seen(parser), wanted(type));
     parser.skipChildren();
     return null;
   }
@@ -95,7 +108,7 @@ final class CollectingHandler extends DeserializationProblemHandler {
 
   private static String wanted(Class<?> type) {
     if (type.isEnum()) {
-      return "one of its documented words";
+      return "one of " + Arrays.stream(type.getEnumConstants()).map(EnumNames::of).toList();
     }
     if (Number.class.isAssignableFrom(type) || type.isPrimitive()) {
       return "a number";

@@ -5,8 +5,8 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.EnumNamingStrategies;
 import tools.jackson.databind.MapperFeature;
-import tools.jackson.databind.module.SimpleModule;
 
 /** One way to read and write JSON, at the door and, in store, in JSON columns. */
 @Configuration(proxyBeanMethods = false)
@@ -17,10 +17,8 @@ class JsonConfig {
     return builder -> {
       CoreJson.MIX_INS.forEach(builder::addMixIn);
       builder
-          .addModule(
-              new SimpleModule("ironshelf")
-                  .addDeserializer(Double.TYPE, NumberReading.primitiveDouble())
-                  .addDeserializer(Double.class, NumberReading.boxedDouble()))
+          .enumNamingStrategy(EnumNamingStrategies.LOWER_CAMEL_CASE)
+          .addModule(NumberReading.module())
           .addHandler(new CollectingHandler())
           .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
           .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)

@@ -1,44 +1,66 @@
 package ironshelf.http;
 
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
+import tools.jackson.core.exc.InputCoercionException;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.deser.std.StdDeserializer;
+import tools.jackson.databind.module.SimpleModule;
 
 /**
  * Reads JSON numbers and nothing else: text that looks like a number is refused, so that "1,250"
- * never slips in. A number that is not there becomes what {@code missing} says: NaN for those that
- * {@code core} guards, null for those that may be left out.
+ * never slips in. A number that is not there becomes NaN where {@code core} guards it, and null
+ * where it may be left out.
  */
 final class NumberReading<T> extends StdDeserializer<T> {
 
-  private final transient Function<JsonParser, T> read;
+  /** Gets a number from the token at hand. */
+  private interface Reader<T> {
+    T read(JsonParser parser);
+  }
+
+  private final transient Reader<T> reader;
   private final transient @Nullable T missing;
+  private final String wanted;
 
-  private NumberReading(Class<T> type, Function<JsonParser, T> read, @Nullable T missing) {
+  private NumberReading(Class<T> type, Reader<T> reader, @Nullable T missing, String wanted) {
     super(type);
-    this.read = read;
+    this.reader = reader;
     this.missing = missing;
+    this.wanted = wanted;
   }
 
-  static NumberReading<Double> primitiveDouble() {
-    return new NumberReading<>(Double.TYPE, JsonParser::getDoubleValue, Double.NaN);
+  static SimpleModule module() {
+    return new SimpleModule("ironshelf-numbers")
+        .addDeserializer(Double.TYPE, number(Double.TYPE, JsonParser::getDoubleValue, Double.NaN))
+        .addDeserializer(Double.class, number(Double.class, JsonParser::getDoubleValue, null))
+        .addDeserializer(Long.class, whole(Long.class, JsonParser::getLongValue))
+        .addDeserializer(Integer.class, whole(Integer.class, JsonParser::getIntValue));
   }
 
-  static NumberReading<Double> boxedDouble() {
-    return new NumberReading<>(Double.class, JsonParser::getDoubleValue, null);
+  private static <T> NumberReading<T> number(Class<T> type, Reader<T> reader, @Nullable T missing) {
+    return new NumberReading<>(type, reader, missing, "a number");
+  }
+
+  private static <T> NumberReading<T> whole(Class<T> type, Reader<T> reader) {
+    return new NumberReading<>(type, reader, null, "a whole number");
   }
 
   @Override
   public @Nullable T deserialize(JsonParser parser, DeserializationContext context) {
     JsonToken token = parser.currentToken();
-    if (token.isNumeric()) {
-      return read.apply(parser);
+    boolean right =
+        wanted.contains("whole") ? token == JsonToken.VALUE_NUMBER_INT : token.isNumeric();
+    if (right) {
+      try {
+        return reader.read(parser);
+      } catch (InputCoercionException tooManyDigits) {
+        BindingFindings.unreadable(parser, parser.getString(), wanted);
+        return missing;
+      }
     }
-    BindingFindings.unreadable(
-        parser, token.isScalarValue() ? parser.getString() : token, "a number");
+    BindingFindings.unreadable(parser, BindingFindings.seen(parser), wanted);
     parser.skipChildren();
     return missing;
   }

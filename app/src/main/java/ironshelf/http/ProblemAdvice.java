@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Makes every failure a problem document (RFC 9457) with a code and, where it has any, errors. */
 @RestControllerAdvice
@@ -125,6 +126,13 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     Map<String, Object> params = Map.of("value", String.valueOf(e.getContentType()));
     return answer(
         e, headers, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "request.mediaType", params, request);
+  }
+
+  @Override
+  protected @Nullable ResponseEntity<Object> handleNoResourceFoundException(
+      NoResourceFoundException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    Map<String, Object> params = Map.of("what", "page", "value", e.getResourcePath());
+    return answer(e, headers, HttpStatus.NOT_FOUND, "resource.unknown", params, request);
   }
 
   private @Nullable ResponseEntity<Object> answer(

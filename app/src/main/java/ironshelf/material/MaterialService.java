@@ -39,7 +39,7 @@ public class MaterialService {
   /** Books a delivery. */
   public void receive(long materialId, String lotCode, BigDecimal massKg, Instant at) {
     Lot lot = lots.save(new Lot(materialId, lotCode));
-    movements.save(new Movement(lot.id(), Movement.Kind.RECEIVED, massKg, at, null));
+    movements.save(new Movement(lot.id(), MovementKind.RECEIVED, massKg, at, null));
   }
 
   /**
@@ -70,7 +70,7 @@ public class MaterialService {
       BigDecimal taken = last ? left : left.min(rests.get(i).kg());
       if (taken.signum() > 0) {
         movements.save(
-            new Movement(rests.get(i).lotId(), Movement.Kind.USED, taken.negate(), at, pourId));
+            new Movement(rests.get(i).lotId(), MovementKind.USED, taken.negate(), at, pourId));
         left = left.subtract(taken);
       }
     }

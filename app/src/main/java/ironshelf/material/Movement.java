@@ -17,12 +17,6 @@ import org.jspecify.annotations.Nullable;
 @Table(name = "movements")
 class Movement {
 
-  /** Why a lot's quantity changed. */
-  enum Kind {
-    RECEIVED,
-    USED
-  }
-
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
@@ -30,7 +24,7 @@ class Movement {
   private long lotId;
 
   @Enumerated(EnumType.STRING)
-  private Kind kind;
+  private MovementKind kind;
 
   private BigDecimal massKg;
 
@@ -41,7 +35,7 @@ class Movement {
 
   protected Movement() {}
 
-  Movement(long lotId, Kind kind, BigDecimal massKg, Instant at, @Nullable Long pourId) {
+  Movement(long lotId, MovementKind kind, BigDecimal massKg, Instant at, @Nullable Long pourId) {
     this.lotId = lotId;
     this.kind = kind;
     this.massKg = massKg;
@@ -50,6 +44,6 @@ class Movement {
   }
 
   MovementView view() {
-    return new MovementView(kind.name().toLowerCase(java.util.Locale.ROOT), massKg, at, pourId);
+    return new MovementView(kind, massKg, at, pourId);
   }
 }

@@ -5,4 +5,5 @@ import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
 /** A movement as others see it. */
-public record MovementView(String kind, BigDecimal massKg, Instant at, @Nullable Long pourId) {}
+public record MovementView(
+    MovementKind kind, BigDecimal massKg, Instant at, @Nullable Long pourId) {}

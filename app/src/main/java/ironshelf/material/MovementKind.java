@@ -1,0 +1,7 @@
+package ironshelf.material;
+
+/** Why a lot's quantity changed. */
+public enum MovementKind {
+  RECEIVED,
+  USED
+}
