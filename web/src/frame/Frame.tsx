@@ -1,0 +1,45 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { Outlet } from 'react-router';
+import { DemoClock } from '../workshop/DemoClock';
+import { useKeys } from './keys';
+import { KeysDialog } from './KeysDialog';
+import { NextThree } from './NextThree';
+import { Upright } from './Upright';
+import { useNight } from './night';
+
+/** What stands round every page: the upright and the next three clocks. */
+export function Frame() {
+  const keys = useKeys();
+  const night = useNight();
+  return (
+    <Flex
+      className={night.on ? 'dark' : 'light'}
+      minH="100vh"
+      bg="ground"
+      color="ink"
+      direction={{ base: 'column', md: 'row' }}
+    >
+      <a href="#page" className="skip">
+        <Box
+          position="absolute"
+          left="-999px"
+          _focusWithin={{ left: 2 }}
+          bg="panel"
+          p={2}
+          as="span"
+        >
+          To the page
+        </Box>
+      </a>
+      <Upright onKeys={keys.show} night={night} />
+      <Box flex={1} minW={0} position="relative">
+        <NextThree />
+        <Box as="main" id="page" pb={20}>
+          <Outlet />
+        </Box>
+        <DemoClock />
+      </Box>
+      {keys.shown && <KeysDialog onClose={keys.hide} />}
+    </Flex>
+  );
+}

@@ -1,0 +1,97 @@
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import { useEffect } from 'react';
+import { left, moment, plural } from '../kit/format';
+import { gate, isDue, isLate, nextThree } from '../shelf/time';
+import { type Group, useShelf } from '../shelf/useShelf';
+import { useNow, useWorkshop } from '../workshop/useWorkshop';
+import { chime } from './chime';
+
+const SOON_MS = 30 * 60_000;
+
+/** The next three clocks as tags, counting; the last place says what the room is doing. */
+export function NextThree() {
+  const now = useNow();
+  const { data: shelf } = useShelf();
+  const { data: workshop } = useWorkshop();
+  const tags = nextThree(shelf?.groups ?? []);
+  const dueKeys = tags
+    .filter((g) => isDue(g, now))
+    .map((g) => g.key)
+    .join(' ');
+  useEffect(() => chime(dueKeys), [dueKeys]);
+  return (
+    <Grid
+      as="aside"
+      aria-label="The next three clocks"
+      templateColumns={{ base: '1fr', md: 'repeat(3, 1fr) 200px' }}
+      bg="panel"
+      borderBottom="3px solid"
+      borderColor="steel"
+      minH="72px"
+    >
+      {tags.map((group, i) => (
+        <Box key={group.key} display={{ base: i === 0 ? 'block' : 'none', md: 'block' }}>
+          <Tag group={group} now={now} />
+        </Box>
+      ))}
+      {tags.length === 0 && (
+        <Text alignSelf="center" px={5} color="quiet">
+          No clock is running.
+        </Text>
+      )}
+      <Box display={{ base: 'none', md: 'block' }} gridColumn={{ md: '4' }} px={4} py={3} minW={0}>
+        <Text fontWeight={600} whiteSpace="nowrap">
+          Workshop {workshop ? workshop.roomC.toFixed(1) : '–'} °C
+        </Text>
+        <Text textStyle="small" color="quiet" truncate>
+          {workshop?.name ?? ''}
+        </Text>
+      </Box>
+    </Grid>
+  );
+}
+
+function Tag({ group, now }: { group: Group; now: number }) {
+  const due = isDue(group, now) && group.board === 'mould';
+  const remains = gate(group) - now;
+  const what =
+    group.board === 'mould'
+      ? `Take out ${plural(group.pieces, group.product)}`
+      : `${plural(group.pieces, group.product)} dry`;
+  const codes = group.casts.map((c) => c.copy).join(' ');
+  const detail = isLate(group, now)
+    ? `${codes} · past the green window`
+    : group.board === 'mould'
+      ? `${codes} · ${due ? 'goggles on' : moment(gate(group), now)}`
+      : moment(gate(group), now);
+  return (
+    <Flex
+      h="100%"
+      minH="72px"
+      alignItems="center"
+      gap={4}
+      px={4}
+      borderRight="1px solid"
+      borderColor="rule"
+      bg={due ? 'oxideGround' : 'transparent'}
+      color={due ? 'onOxide' : 'ink'}
+    >
+      <Text
+        textStyle="figure"
+        fontSize="36px"
+        color={due ? 'onOxide' : remains < SOON_MS ? 'ochre' : 'ink'}
+        whiteSpace="nowrap"
+      >
+        {left(remains)}
+      </Text>
+      <Box minW={0}>
+        <Text fontWeight={600} truncate>
+          {what}
+        </Text>
+        <Text textStyle="small" color={due ? 'onOxide' : 'quiet'} truncate>
+          {detail}
+        </Text>
+      </Box>
+    </Flex>
+  );
+}

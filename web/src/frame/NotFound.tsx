@@ -1,0 +1,19 @@
+import { Box } from '@chakra-ui/react';
+import { Link } from 'react-router';
+import { Empty } from '../kit/States';
+import { useTitle } from '../kit/useTitle';
+
+export function NotFound() {
+  useTitle('Not here');
+  return (
+    <Box px={8}>
+      <Empty title="There is nothing at this address">
+        Go back, or to the{' '}
+        <Link className="plain-link" to="/">
+          shelf
+        </Link>
+        .
+      </Empty>
+    </Box>
+  );
+}

@@ -1,0 +1,57 @@
+import { Box, Input, Text } from '@chakra-ui/react';
+import { useId } from 'react';
+import { messageOf } from '../api/client';
+import { type Dimension, useReading, withUnit } from './quantity';
+
+interface Props {
+  label: string;
+  text: string;
+  onText: (text: string) => void;
+  dimension: Dimension;
+  /** What a bare number is in, where that is not the dimension's own unit. */
+  bareUnit?: string;
+  placeholder?: string;
+  big?: boolean;
+  autoFocus?: boolean;
+  hideLabel?: boolean;
+}
+
+/** A field that takes what people write and echoes how it was read. */
+export function QuantityField(props: Props) {
+  const { label, text, onText, dimension, bareUnit, placeholder, big, autoFocus, hideLabel } =
+    props;
+  const id = useId();
+  const { data, error } = useReading(withUnit(text, bareUnit), dimension);
+  const wrong = text.trim() !== '' && error;
+  return (
+    <Box>
+      <label htmlFor={id}>
+        <Text as="span" textStyle="small" color="quiet" srOnly={hideLabel ?? false}>
+          {label}
+        </Text>
+      </label>
+      <Input
+        id={id}
+        value={text}
+        onChange={(e) => onText(e.target.value)}
+        placeholder={placeholder ?? ''}
+        autoFocus={autoFocus ?? false}
+        autoComplete="off"
+        inputMode="text"
+        aria-invalid={wrong ? true : undefined}
+        aria-describedby={`${id}-read`}
+        fontFamily="heading"
+        fontWeight={600}
+        fontSize={big ? '56px' : '22px'}
+        h={big ? '88px' : '56px'}
+        bg="panel"
+        borderColor={wrong ? 'oxide' : 'steel'}
+        borderWidth="2px"
+        _placeholder={{ color: 'quiet', fontWeight: 500 }}
+      />
+      <Text id={`${id}-read`} textStyle="small" minH="20px" color={wrong ? 'oxide' : 'quiet'}>
+        {wrong ? messageOf(error) : text.trim() !== '' && data ? `read as ${data.echo}` : ''}
+      </Text>
+    </Box>
+  );
+}

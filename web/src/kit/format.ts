@@ -1,0 +1,83 @@
+/** The edge: figures become what a scale shows and what people say. Nothing is rounded before. */
+
+const THIN = '\u2009';
+
+export function grouped(n: number, digits = 0): string {
+  const [whole = '', rest] = n.toFixed(digits).split('.');
+  const parted = whole.replace(/\B(?=(\d{3})+$)/g, THIN);
+  return rest === undefined ? parted : `${parted}.${rest}`;
+}
+
+/** What a bench scale shows: 1 g under 5 kg, 5 g to 20 kg, 50 g above (handbook 2, units). */
+export function benchGrams(kg: number): number {
+  const grams = kg * 1000;
+  const step = grams < 5_000 ? 1 : grams <= 20_000 ? 5 : 50;
+  return Math.round(grams / step) * step;
+}
+
+export function benchMass(kg: number): string {
+  return `${grouped(benchGrams(kg))}${THIN}g`;
+}
+
+/** Three significant figures, as an office page shows them. */
+export function figure(n: number): string {
+  const size = Math.abs(n);
+  return grouped(n, size >= 100 ? 0 : size >= 10 ? 1 : 2);
+}
+
+export function clock(at: number): string {
+  return new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+}
+
+/** A moment as the shop says it: a clock today, a weekday this week, a date after. */
+export function moment(at: number, now: number): string {
+  const days = Math.round((startOfDay(at) - startOfDay(now)) / 86_400_000);
+  if (days === 0) {
+    return clock(at);
+  }
+  if (days === 1 || days === -1) {
+    return `${days === 1 ? 'tomorrow' : 'yesterday'} ${clock(at)}`;
+  }
+  const date = new Date(at);
+  return Math.abs(days) < 7
+    ? `${date.toLocaleDateString('en-GB', { weekday: 'short' })} ${clock(at)}`
+    : date.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+}
+
+export function day(date: string): string {
+  return new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+  });
+}
+
+function startOfDay(at: number): number {
+  return new Date(at).setHours(0, 0, 0, 0);
+}
+
+/** Time left: minutes and hours as a clock, days as days. */
+export function left(ms: number): string {
+  const minutes = Math.ceil(ms / 60_000);
+  if (minutes <= 0) {
+    return 'now';
+  }
+  return minutes < 24 * 60
+    ? `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`
+    : `${Math.floor(minutes / (24 * 60))}${THIN}d`;
+}
+
+/** "2 bags and 340 g", where it comes by the bag and makes at least one. */
+export function bagsAnd(massKg: number, bags: number | undefined): string {
+  const whole = Math.floor((bags ?? 0) + 1e-9);
+  if (!bags || whole < 1) {
+    return benchMass(massKg);
+  }
+  const restKg = massKg * (1 - whole / bags);
+  const rest = benchGrams(restKg) > 0 ? ` and ${benchMass(restKg)}` : '';
+  return `${whole} ${whole === 1 ? 'bag' : 'bags'}${rest}`;
+}
+
+export function plural(n: number, one: string, many = `${one}s`): string {
+  return `${n} ${n === 1 ? one : many}`;
+}

@@ -1,0 +1,51 @@
+import '@fontsource/barlow-condensed/500.css';
+import '@fontsource/barlow-condensed/600.css';
+import '@fontsource-variable/source-sans-3';
+import { ChakraProvider } from '@chakra-ui/react';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { Frame } from './frame/Frame';
+import { NotFound } from './frame/NotFound';
+import { MouldPage } from './mould/MouldPage';
+import { RackPage } from './mould/RackPage';
+import { OrderPage } from './order/OrderPage';
+import { OrdersPage } from './order/OrdersPage';
+import { ChoosePage } from './pour/ChoosePage';
+import { SheetPage } from './pour/SheetPage';
+import { ShelfPage } from './shelf/ShelfPage';
+import { system } from './theme/theme';
+
+const queries = new QueryClient({
+  defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: true } },
+});
+
+const router = createBrowserRouter([
+  { path: '/pour/sheet', element: <SheetPage /> },
+  {
+    element: <Frame />,
+    children: [
+      { path: '/', element: <ShelfPage /> },
+      { path: '/orders', element: <OrdersPage /> },
+      { path: '/orders/:id', element: <OrderPage /> },
+      { path: '/pour', element: <ChoosePage /> },
+      { path: '/moulds', element: <RackPage /> },
+      { path: '/moulds/:id', element: <MouldPage /> },
+      { path: '*', element: <NotFound /> },
+    ],
+  },
+]);
+
+const root = document.getElementById('root');
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <ChakraProvider value={system}>
+        <QueryClientProvider client={queries}>
+          <RouterProvider router={router} />
+        </QueryClientProvider>
+      </ChakraProvider>
+    </StrictMode>,
+  );
+}

@@ -1,0 +1,55 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import type { Section } from '../kit/outline';
+import { SectionDrawing } from '../kit/SectionDrawing';
+import { moment } from '../kit/format';
+import type { Group } from '../shelf/useShelf';
+import type { Copy } from './useMoulds';
+
+interface Props {
+  copy: Copy;
+  section: Section;
+  expectedCasts: number;
+  /** What stands in it, if anything does. */
+  holding?: Group | undefined;
+  now: number;
+}
+
+export function stateOf(copy: Copy, holding: Group | undefined, now: number): string {
+  if (copy.held) {
+    const until = holding?.gateAt ? ` to ${moment(Date.parse(holding.gateAt), now)}` : '';
+    return `holds ${holding ? `${holding.product}, ${holding.colourway}` : 'a casting'}${until}`;
+  }
+  return copy.condition === 'good' ? 'free' : copy.condition;
+}
+
+/** A copy as a small mould, filled when it holds something, with its wear. */
+export function CopyMark({ copy, section, expectedCasts, holding, now }: Props) {
+  const bad = copy.condition !== 'good';
+  const wear = Math.min(100, (100 * copy.casts) / expectedCasts);
+  return (
+    <Box w="210px" aria-label={`Copy ${copy.code}`} role="group">
+      <Flex gap={3} alignItems="center">
+        <Box w="66px" h="66px" flexShrink={0} color={bad ? 'oxide' : 'ink'}>
+          <SectionDrawing
+            section={section}
+            filled={copy.held ? 1 : 0}
+            swatch={holding?.swatch ?? 'var(--chakra-colors-steel)'}
+            title={`${copy.code}, ${stateOf(copy, holding, now)}`}
+          />
+        </Box>
+        <Box minW={0}>
+          <Text textStyle="name">{copy.code}</Text>
+          <Text textStyle="small" color={bad ? 'oxide' : copy.held ? 'quiet' : 'moss'}>
+            {stateOf(copy, holding, now)}
+          </Text>
+        </Box>
+      </Flex>
+      <Box h="6px" bg="rule" mt={1}>
+        <Box h="6px" bg="steel" w={`${wear}%`} />
+      </Box>
+      <Text textStyle="small" color="quiet">
+        {copy.casts} of about {expectedCasts} casts
+      </Text>
+    </Box>
+  );
+}

@@ -1,0 +1,104 @@
+import { Box, chakra, Flex, Text } from '@chakra-ui/react';
+import { useSearchParams } from 'react-router';
+import { day } from '../kit/format';
+import { Empty, Failed, Loading } from '../kit/States';
+import { useTitle } from '../kit/useTitle';
+import { type Line, type Order, useOrders } from '../order/useOrders';
+import { CopyChoice } from './CopyChoice';
+
+const Press = chakra('button');
+
+/** What to pour, and into which copies. */
+export function ChoosePage() {
+  useTitle('Pour');
+  const [params, setParams] = useSearchParams();
+  const { data, error, refetch } = useOrders('', 0);
+  const wanted = (data?.items ?? []).flatMap((order) =>
+    order.lines.filter((l) => l.toPour > 0).map((line) => ({ order, line })),
+  );
+  const chosen = wanted.find(({ line }) => String(line.id) === params.get('order'));
+  return (
+    <Box px={{ base: 4, md: 9 }} pt={7}>
+      <Text as="h1" textStyle="title">
+        What to pour
+      </Text>
+      {error && !data && <Failed error={error} retry={() => void refetch()} />}
+      {!data && !error && <Loading what="what is wanted" />}
+      {data && wanted.length === 0 && (
+        <Empty title="Nothing waits to be poured">Every line of every order is poured.</Empty>
+      )}
+      <Flex gap={8} mt={4} direction={{ base: 'column', lg: 'row' }} alignItems="flex-start">
+        <Box w={{ base: '100%', lg: '400px' }} flexShrink={0}>
+          {wanted.map(({ order, line }) => (
+            <Choice
+              key={line.id}
+              order={order}
+              line={line}
+              on={chosen?.line.id === line.id}
+              onPress={() => setParams({ order: String(line.id) })}
+            />
+          ))}
+        </Box>
+        {chosen ? (
+          <CopyChoice key={chosen.line.id} line={chosen.line} orderNumber={chosen.order.number} />
+        ) : (
+          wanted.length > 0 && (
+            <Text color="quiet" pt={3}>
+              Choose a line to see its copies and what to weigh out.
+            </Text>
+          )
+        )}
+      </Flex>
+    </Box>
+  );
+}
+
+interface ChoiceProps {
+  order: Order;
+  line: Line;
+  on: boolean;
+  onPress: () => void;
+}
+
+function Choice({ order, line, on, onPress }: ChoiceProps) {
+  return (
+    <Press
+      type="button"
+      aria-pressed={on}
+      onClick={onPress}
+      display="flex"
+      w="100%"
+      minH="60px"
+      gap={3}
+      alignItems="center"
+      textAlign="left"
+      px={3}
+      py={2}
+      cursor="pointer"
+      borderBottom="1px solid"
+      borderColor="rule"
+      borderLeft="6px solid"
+      borderLeftColor={on ? 'ink' : 'transparent'}
+      bg={on ? 'panel' : 'transparent'}
+      _hover={{ bg: 'panel' }}
+    >
+      <Box
+        aria-hidden
+        w="28px"
+        h="28px"
+        border="1px solid"
+        borderColor="steel"
+        flexShrink={0}
+        style={{ background: line.swatch }}
+      />
+      <Box flex={1} minW={0}>
+        <Text textStyle="label" fontSize="20px">
+          {line.toPour} {line.product}, {line.colourway}
+        </Text>
+        <Text textStyle="small" color="quiet" truncate>
+          {order.number} {order.customer} · due {day(order.due)}
+        </Text>
+      </Box>
+    </Press>
+  );
+}

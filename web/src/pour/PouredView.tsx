@@ -1,0 +1,62 @@
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import { Fragment } from 'react';
+import { Link } from 'react-router';
+import { benchMass, clock, moment, plural } from '../kit/format';
+import { useNow } from '../workshop/useWorkshop';
+import type { Poured } from './usePour';
+
+/** What a pour did: copies held, pieces made, stock fallen. */
+export function PouredView({ poured }: { poured: Poured }) {
+  const now = useNow();
+  return (
+    <Box as="main" p={{ base: 5, md: 12 }} maxW="900px">
+      <Text as="h1" textStyle="title" fontSize="48px" role="status">
+        Pour {poured.id} is booked
+      </Text>
+      <Text fontSize="22px" mt={2}>
+        {plural(poured.pieces, poured.product)}, {poured.colourway.toLowerCase()}, in{' '}
+        {poured.copies.join(' ')}. Out {moment(Date.parse(poured.readyAt), now)}
+        {poured.greenUntil && `, green until ${clock(Date.parse(poured.greenUntil))}`}.
+      </Text>
+      {poured.orderNumber && (
+        <Text fontSize="22px">
+          {poured.allotted} allotted to order {poured.orderNumber}.
+        </Text>
+      )}
+      <Grid templateColumns="1fr auto auto auto" columnGap={8} rowGap={2} mt={8} fontSize="20px">
+        {['', 'asked', 'went in', 'left in stock'].map((h) => (
+          <Text key={h} textStyle="small" color="quiet" textAlign={h ? 'right' : 'left'}>
+            {h}
+          </Text>
+        ))}
+        {poured.weighOuts.map((w) => (
+          <Fragment key={w.materialId}>
+            <Text>{w.material}</Text>
+            <Text textAlign="right" color="quiet">
+              {benchMass(Number(w.askedKg))}
+            </Text>
+            <Text textAlign="right" textStyle="label" fontSize="20px">
+              {benchMass(Number(w.actualKg))}
+            </Text>
+            <Text textAlign="right" color="quiet">
+              {w.remainingKg === undefined ? 'tap' : benchMass(Number(w.remainingKg))}
+            </Text>
+          </Fragment>
+        ))}
+      </Grid>
+      <Flex gap={6} mt={10} fontSize="22px">
+        <Link className="plain-link" to="/">
+          To the shelf
+        </Link>
+        {poured.orderId && (
+          <Link className="plain-link" to={`/orders/${poured.orderId}`}>
+            To the order
+          </Link>
+        )}
+        <Link className="plain-link" to="/pour">
+          Pour more
+        </Link>
+      </Flex>
+    </Box>
+  );
+}

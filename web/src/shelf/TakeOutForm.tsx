@@ -1,0 +1,123 @@
+import { Box, Flex, Input, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { messageOf } from '../api/client';
+import { moment, plural } from '../kit/format';
+import { useReader } from '../kit/quantity';
+import { QuantityField } from '../kit/QuantityField';
+import { Caution, Key } from '../kit/States';
+import { type Entry, entriesOf, isFilled, requestOf } from './takeOut';
+import { isDue } from './time';
+import { type Group, useTakeOut } from './useShelf';
+
+interface Props {
+  group: Group;
+  now: number;
+  onDone: () => void;
+}
+
+/** Weigh each piece as it comes out, or say that it broke. */
+export function TakeOutForm({ group, now, onDone }: Props) {
+  const [entries, setEntries] = useState(() => entriesOf(group));
+  const [early, setEarly] = useState('');
+  const [key] = useState(() => crypto.randomUUID());
+  const [wrong, setWrong] = useState<string>();
+  const takeOut = useTakeOut();
+  const read = useReader();
+  const due = isDue(group, now);
+  const filled = entries.filter(isFilled);
+  const ready = filled.length === entries.length && (due || early.trim() !== '');
+
+  const change = (i: number, part: Partial<Entry>) =>
+    setEntries(entries.map((e, n) => (n === i ? { ...e, ...part } : e)));
+
+  const submit = async () => {
+    setWrong(undefined);
+    try {
+      const masses = await Promise.all(
+        entries.map((e) => (e.text.trim() === '' ? undefined : read(e.text, 'mass'))),
+      );
+      await takeOut.mutateAsync({ key, body: requestOf(entries, masses, early) });
+      onDone();
+    } catch (error) {
+      setWrong(messageOf(error));
+    }
+  };
+
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        void submit();
+      }}
+    >
+      <Caution
+        line="Goggles on: flakes fly. Gloves: it is still caustic."
+        more="Free jacket and core first, break the vacuum, and never roll a stone over the edge of its shell. Over 23 kg two people or a trolley. Touch decides as well as the clock: no nail mark, colour gone lighter."
+      />
+      {!due && (
+        <Box my={4}>
+          <label htmlFor="early">
+            It may come out {moment(Date.parse(group.gateAt ?? ''), now)}. Why now?
+          </label>
+          <Input
+            id="early"
+            value={early}
+            onChange={(e) => setEarly(e.target.value)}
+            h="56px"
+            bg="panel"
+            borderColor="steel"
+          />
+        </Box>
+      )}
+      <Box mt={4}>
+        {entries.map((entry, i) => (
+          <Flex key={`${entry.castId}-${i}`} gap={3} alignItems="flex-start" mb={1}>
+            <Text textStyle="figure" w="64px" pt={3}>
+              {entry.label}
+            </Text>
+            <Box flex={1}>
+              {entry.broke ? (
+                <Input
+                  aria-label={`What broke on ${entry.label}`}
+                  placeholder="what broke, and why"
+                  value={entry.reason}
+                  onChange={(e) => change(i, { reason: e.target.value })}
+                  h="56px"
+                  bg="panel"
+                  borderColor="steel"
+                  mb="20px"
+                />
+              ) : (
+                <QuantityField
+                  label={`Mass of ${entry.label}`}
+                  hideLabel
+                  text={entry.text}
+                  onText={(text) => change(i, { text })}
+                  dimension="mass"
+                  placeholder="2.07 kg, 4 lb 9"
+                  autoFocus={i === 0 && due}
+                />
+              )}
+            </Box>
+            <Key onClick={() => change(i, { broke: !entry.broke, text: '' })}>
+              {entry.broke ? 'Sound' : 'Broke'}
+            </Key>
+          </Flex>
+        ))}
+      </Box>
+      {wrong && (
+        <Text role="alert" color="oxide" fontWeight={600} my={3}>
+          {wrong}
+        </Text>
+      )}
+      <Flex gap={3} mt={4} alignItems="center">
+        <Key main type="submit" busy={takeOut.isPending} disabled={!ready}>
+          Take out {entries.length}
+        </Key>
+        <Text color="quiet">
+          {ready ? '' : `${plural(entries.length - filled.length, 'piece')} still to weigh`}
+        </Text>
+      </Flex>
+    </form>
+  );
+}

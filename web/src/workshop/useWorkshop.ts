@@ -1,0 +1,23 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { client, dataOf } from '../api/client';
+
+export function useWorkshop() {
+  return useQuery({
+    queryKey: ['workshop'],
+    queryFn: () => dataOf(client.GET('/api/workshop')),
+    refetchInterval: 60_000,
+  });
+}
+
+/** The workshop's clock, which in the demo may run ahead of this machine's; ticks every second. */
+export function useNow(): number {
+  const { data, dataUpdatedAt } = useWorkshop();
+  const [tick, setTick] = useState(() => Date.now());
+  useEffect(() => {
+    const timer = setInterval(() => setTick(Date.now()), 1_000);
+    return () => clearInterval(timer);
+  }, []);
+  const ahead = data ? Date.parse(data.now) - dataUpdatedAt : 0;
+  return Math.max(tick, dataUpdatedAt) + ahead;
+}
