@@ -6,6 +6,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
+import { Broken } from './frame/Broken';
 import { Frame } from './frame/Frame';
 import { NotFound } from './frame/NotFound';
 import { MouldPage } from './mould/MouldPage';
@@ -22,9 +23,10 @@ const queries = new QueryClient({
 });
 
 const router = createBrowserRouter([
-  { path: '/pour/sheet', element: <SheetPage /> },
+  { path: '/pour/sheet', element: <SheetPage />, errorElement: <Broken /> },
   {
     element: <Frame />,
+    errorElement: <Broken />,
     children: [
       { path: '/', element: <ShelfPage /> },
       { path: '/orders', element: <OrdersPage /> },

@@ -1,6 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useEffect } from 'react';
-import { left, moment, plural } from '../kit/format';
+import { left, moment, counted } from '../kit/format';
 import { gate, isDue, isLate, nextThree } from '../shelf/time';
 import { type Group, useShelf } from '../shelf/useShelf';
 import { useNow, useWorkshop } from '../workshop/useWorkshop';
@@ -56,8 +56,8 @@ function Tag({ group, now }: { group: Group; now: number }) {
   const remains = gate(group) - now;
   const what =
     group.board === 'mould'
-      ? `Take out ${plural(group.pieces, group.product)}`
-      : `${plural(group.pieces, group.product)} dry`;
+      ? `Take out ${counted(group.pieces, group.product)}`
+      : `${counted(group.pieces, group.product)} dry`;
   const codes = group.casts.map((c) => c.copy).join(' ');
   const detail = isLate(group, now)
     ? `${codes} · past the green window`

@@ -1,6 +1,6 @@
 import { chakra } from '@chakra-ui/react';
 import { useId } from 'react';
-import { below, halfWidth, path, type Section } from './outline';
+import { below, halfWidth, openPath, path, radiusAt, type Section } from './outline';
 
 interface Props {
   section: Section;
@@ -33,7 +33,7 @@ export function SectionDrawing(props: Props) {
   const core = section.core ? below(section.core, rim) : undefined;
   const baseHalf = section.outer[0]?.rMm ?? 0;
   const rimHalf = section.outer[section.outer.length - 1]?.rMm ?? half;
-  const font = { ...TEXT, fontSize: 6 * unit };
+  const font = { style: { ...TEXT, fontSize: 6 * unit } };
   const dim = (x1: number, x2: number, y: number) => (
     <path d={`M${x1} ${y}H${x2}`} stroke="var(--chakra-colors-steel)" strokeWidth={0.35 * unit} />
   );
@@ -44,7 +44,6 @@ export function SectionDrawing(props: Props) {
       viewBox={`${-half - side} ${-top} ${2 * (half + side)} ${rim + top * 2}`}
       width="100%"
       height="100%"
-      color="ink"
     >
       <defs>
         <pattern
@@ -77,7 +76,7 @@ export function SectionDrawing(props: Props) {
         <rect x={-half} y={rim - level} width={2 * half} height={level} fill={`url(#hatch${id})`} />
       </g>
       <path
-        d={path(section.outer, rim)}
+        d={openPath(section.outer, rim)}
         fill="none"
         stroke="currentColor"
         strokeWidth={1.3 * unit}
@@ -85,7 +84,7 @@ export function SectionDrawing(props: Props) {
       />
       {core && (
         <path
-          d={path(core, rim, offsetMm)}
+          d={openPath(core, rim, offsetMm)}
           fill="none"
           stroke="currentColor"
           strokeWidth={0.8 * unit}
@@ -133,7 +132,7 @@ export function SectionDrawing(props: Props) {
           {thinnest && (
             <g fill={thinnest.ok ? 'currentColor' : 'var(--chakra-colors-oxide)'} stroke="none">
               <path
-                d={`M${half - thinnest.mm} ${rim - thinnest.atMm}H${half + 7 * unit}`}
+                d={`M${radiusAt(section.outer, thinnest.atMm) - thinnest.mm} ${rim - thinnest.atMm}H${half + 7 * unit}`}
                 stroke={thinnest.ok ? 'currentColor' : 'var(--chakra-colors-oxide)'}
                 strokeWidth={0.4 * unit}
               />

@@ -78,6 +78,11 @@ export function bagsAnd(massKg: number, bags: number | undefined): string {
   return `${whole} ${whole === 1 ? 'bag' : 'bags'}${rest}`;
 }
 
+/** "3 Ripple bowls", but "3 × Carry stone 20 kg", which has no plural. */
+export function counted(n: number, product: string): string {
+  return /[a-z]{3,}$/.test(product) ? plural(n, product) : `${n} × ${product}`;
+}
+
 export function plural(n: number, one: string, many = `${one}s`): string {
   return `${n} ${n === 1 ? one : many}`;
 }

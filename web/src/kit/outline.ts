@@ -13,7 +13,7 @@ export function height(section: Section): number {
 }
 
 /** The radius of a profile at a height, straight between its points. */
-function radiusAt(points: Points, z: number): number {
+export function radiusAt(points: Points, z: number): number {
   let before = points[0];
   for (const here of points) {
     if (before && here.zMm >= z) {
@@ -30,6 +30,13 @@ function radiusAt(points: Points, z: number): number {
 export function below(points: Points, z: number): Points {
   const kept = points.filter((p) => p.zMm < z);
   return [...kept, { rMm: radiusAt(points, z), zMm: z }];
+}
+
+/** The same outline left open at the top, for a stroke. */
+export function openPath(points: Points, rimMm: number, offsetMm = 0): string {
+  const down = [...points].reverse().map((p) => `${r(p.rMm + offsetMm)} ${r(rimMm - p.zMm)}`);
+  const up = points.map((p) => `${r(offsetMm - p.rMm)} ${r(rimMm - p.zMm)}`);
+  return `M${down.join('L')}L${up.join('L')}`;
 }
 
 /** An SVG path of a profile and its mirror image; y grows downwards from the rim. */

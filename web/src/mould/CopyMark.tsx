@@ -16,8 +16,12 @@ interface Props {
 
 export function stateOf(copy: Copy, holding: Group | undefined, now: number): string {
   if (copy.held) {
-    const until = holding?.gateAt ? ` to ${moment(Date.parse(holding.gateAt), now)}` : '';
-    return `holds ${holding ? `${holding.product}, ${holding.colourway}` : 'a casting'}${until}`;
+    if (!holding?.gateAt) {
+      return 'holds a casting';
+    }
+    const gateAt = Date.parse(holding.gateAt);
+    const until = gateAt <= now ? 'ready to come out' : `to ${moment(gateAt, now)}`;
+    return `${holding.product}, ${holding.colourway}, ${until}`;
   }
   return copy.condition === 'good' ? 'free' : copy.condition;
 }

@@ -1,7 +1,7 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
 import { Link } from 'react-router';
-import { benchMass, clock, moment, plural } from '../kit/format';
+import { benchMass, clock, moment, counted } from '../kit/format';
 import { useNow } from '../workshop/useWorkshop';
 import type { Poured } from './usePour';
 
@@ -14,7 +14,7 @@ export function PouredView({ poured }: { poured: Poured }) {
         Pour {poured.id} is booked
       </Text>
       <Text fontSize="22px" mt={2}>
-        {plural(poured.pieces, poured.product)}, {poured.colourway.toLowerCase()}, in{' '}
+        {counted(poured.pieces, poured.product)}, {poured.colourway.toLowerCase()}, in{' '}
         {poured.copies.join(' ')}. Out {moment(Date.parse(poured.readyAt), now)}
         {poured.greenUntil && `, green until ${clock(Date.parse(poured.greenUntil))}`}.
       </Text>

@@ -34,7 +34,7 @@ export function BoardRow(props: Props) {
       <Box
         position={narrow ? 'static' : 'absolute'}
         left={4}
-        top="46px"
+        top="66px"
         zIndex={1}
         pointerEvents="none"
         px={narrow ? 4 : 0}
@@ -47,20 +47,20 @@ export function BoardRow(props: Props) {
         </Text>
       </Box>
       {timed && groups.length > 0 && (
-        <Text textStyle="small" color="quiet" position="absolute" right={4} top={0}>
+        <Text textStyle="small" color="quiet" position="absolute" right={4} top="-4px">
           {span.label}
         </Text>
       )}
       <Box overflowX="auto" overflowY="hidden" tabIndex={inner > widthPx ? 0 : -1}>
-        <Box position="relative" h="166px" minW={`${inner}px`}>
-          <Box position="absolute" top="117px" left={0} right={0} h="5px" bg="steel" />
+        <Box position="relative" h="196px" minW={`${inner}px`}>
+          <Box position="absolute" top="137px" left={0} right={0} h="5px" bg="steel" />
           {placed.map(({ group, x }) => (
             <Box key={group.key} position="absolute" left={`${x + startPx}px`} top="18px">
               <GroupMark group={group} now={now} onPress={onPress} />
             </Box>
           ))}
           {groups.length === 0 && (
-            <Text position="absolute" left={narrow ? 4 : '40%'} top="84px" color="quiet">
+            <Text position="absolute" left={narrow ? 4 : '40%'} top="104px" color="quiet">
               {empty}
             </Text>
           )}

@@ -1,6 +1,6 @@
 import { Box, CloseButton, Dialog, Portal, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import { moment, plural } from '../kit/format';
+import { moment, counted } from '../kit/format';
 import { TakeOutForm } from './TakeOutForm';
 import type { Group } from './useShelf';
 
@@ -22,7 +22,7 @@ export function GroupDialog({ group, now, onClose }: Props) {
             <Dialog.Header pb={1}>
               <Dialog.Title textStyle="title">
                 {group.board === 'mould' ? 'Take out ' : ''}
-                {plural(group.pieces, group.product)}
+                {counted(group.pieces, group.product)}
               </Dialog.Title>
             </Dialog.Header>
             <Dialog.Body pb={6}>

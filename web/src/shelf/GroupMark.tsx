@@ -7,8 +7,9 @@ import type { Group } from './useShelf';
 
 const Press = chakra('button');
 const MOST_DRAWN = 6;
-const PX_PER_MM = 0.42;
-const LABEL_PX = 116;
+const PX_PER_MM = 0.36;
+const LABEL_PX = 112;
+const LETTER_PX = 8;
 
 /** Folds a crowd: so many are drawn, the count stays true. */
 function drawn(group: Group): number {
@@ -18,7 +19,8 @@ function drawn(group: Group): number {
 /** How wide a group stands, label included. */
 export function widthOf(group: Group): number {
   const pitch = 2 * halfWidth(group.section) + 10 + (group.board === 'mould' ? 8 : 0);
-  return Math.max(LABEL_PX, pitch * drawn(group) * PX_PER_MM);
+  const label = LETTER_PX * (group.product.length + 4);
+  return Math.max(LABEL_PX, label, pitch * drawn(group) * PX_PER_MM);
 }
 
 function when(group: Group, now: number): string {
@@ -60,7 +62,7 @@ export function GroupMark({ group, now, onPress }: Props) {
         display="flex"
         justifyContent="center"
         alignItems="flex-end"
-        h="104px"
+        h="124px"
         borderBottom="5px solid"
         borderColor="steel"
         {...(green && {
@@ -90,7 +92,7 @@ export function GroupMark({ group, now, onPress }: Props) {
           pxPerMm={PX_PER_MM}
         />
       </Box>
-      <Text textStyle="label" fontSize="17px" color={due ? 'oxide' : 'ink'}>
+      <Text textStyle="label" fontSize="17px" whiteSpace="nowrap" color={due ? 'oxide' : 'ink'}>
         {group.product} ×{group.pieces}
       </Text>
       <Text textStyle="small" color={due ? 'oxide' : 'quiet'}>

@@ -88,7 +88,7 @@ function Plumb({ widthPx, now }: { widthPx: number; now: number }) {
       position="absolute"
       left={`${widthPx * PLUMB}px`}
       top={1}
-      h="366px"
+      h="404px"
       zIndex={2}
       pointerEvents="none"
       borderLeft="2px solid"

@@ -57,7 +57,7 @@ export function place(
   widthOf: (group: Group) => number,
 ): Placed[] {
   const plumb = boardPx * PLUMB;
-  const gap = 20;
+  const gap = 14;
   const sorted = [...groups].sort((a, b) => gate(a) - gate(b));
   const due = sorted.filter((g) => isDue(g, now)).reverse();
   const placed: Placed[] = [];
