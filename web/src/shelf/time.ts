@@ -74,6 +74,17 @@ export function place(
     placed.push({ group, x });
     from = x + widthOf(group) + gap;
   }
+  // The last ones move left again as far as they must to stay on the board, and as far as they can.
+  let limit = boardPx - 8;
+  for (const p of placed.slice(due.length).reverse()) {
+    p.x = Math.max(Math.min(p.x, limit - widthOf(p.group)), plumb + 8);
+    limit = p.x - gap;
+  }
+  from = plumb + 8;
+  for (const p of placed.slice(due.length)) {
+    p.x = Math.max(p.x, from);
+    from = p.x + widthOf(p.group) + gap;
+  }
   // What is due may be more than fits left of the line; then everything moves right together.
   const least = Math.min(0, ...placed.map((p) => p.x));
   return placed.map((p) => ({ ...p, x: p.x - least }));
