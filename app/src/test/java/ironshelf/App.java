@@ -1,0 +1,114 @@
+package ironshelf;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.http.MediaType;
+import org.springframework.web.client.RestClient;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The real application on a demo of its own, started once for all tests of the module. */
+public final class App implements AutoCloseable {
+
+  /** A status and the JSON that came with it. */
+  public record Answer(int status, JsonNode body) {
+    public String code() {
+      return body.path("code").asString();
+    }
+  }
+
+  private final ConfigurableApplicationContext context;
+  private final RestClient client;
+  private final JsonMapper json = new JsonMapper();
+
+  private App() throws IOException {
+    context =
+        new SpringApplicationBuilder(IronShelfApplication.class)
+            .run(
+                "--server.port=0",
+                "--ironshelf.data=" + Files.createTempDirectory("ironshelf"),
+                "--ironshelf.demo=true");
+    client =
+        RestClient.create(
+            "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port"));
+  }
+
+  public JsonNode get(String path) {
+    return answer(client.get().uri(path)).body();
+  }
+
+  public Answer tryGet(String path) {
+    return answer(client.get().uri(path));
+  }
+
+  /** Posts JSON text as it stands. */
+  public Answer post(String path, String body, Map<String, String> headers) {
+    return answer(
+        client
+            .post()
+            .uri(path)
+            .headers(h -> headers.forEach(h::set))
+            .contentType(MediaType.APPLICATION_JSON)
+            .body(body));
+  }
+
+  public Answer post(String path, String body) {
+    return post(path, body, Map.of());
+  }
+
+  /** Posts an act under a fresh key. */
+  public Answer act(String path, Object body) {
+    return act(path, body, UUID.randomUUID().toString());
+  }
+
+  public Answer act(String path, Object body, String key) {
+    return post(path, json.writeValueAsString(body), Map.of("Idempotency-Key", key));
+  }
+
+  private Answer answer(RestClient.RequestHeadersSpec<?> request) {
+    return request.exchange(
+        (sent, response) -> {
+          byte[] bytes = response.getBody().readAllBytes();
+          boolean isJson = String.valueOf(response.getHeaders().getContentType()).contains("json");
+          return new Answer(
+              response.getStatusCode().value(),
+              isJson ? json.readTree(bytes) : json.createObjectNode());
+        });
+  }
+
+  @Override
+  public void close() {
+    context.close();
+  }
+
+  /** Hands the one application to tests that ask for it. */
+  public static final class Extension implements ParameterResolver {
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+      return parameter.getParameter().getType() == App.class;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+      return context
+          .getRoot()
+          .getStore(ExtensionContext.Namespace.GLOBAL)
+          .getOrComputeIfAbsent(App.class, type -> start(), App.class);
+    }
+
+    private static App start() {
+      try {
+        return new App();
+      } catch (IOException e) {
+        throw new java.io.UncheckedIOException(e);
+      }
+    }
+  }
+}

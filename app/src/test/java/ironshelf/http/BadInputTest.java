@@ -1,0 +1,140 @@
+package ironshelf.http;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ironshelf.App;
+import ironshelf.App.Answer;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Bad input of every kind gets a clear 4xx, with the field and what would do. */
+@ExtendWith(App.Extension.class)
+class BadInputTest {
+
+  private static final String POT =
+      "{\"kind\":\"cone\",\"topDiameterMm\":160,\"baseDiameterMm\":120,\"heightMm\":150}";
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '`',
+      value = {
+        "{} | cavity",
+        "{\"cavity\":POT} | freshDensityKgM3",
+        "{\"cavity\":POT,\"freshDensityKgM3\":\"heavy\"} | freshDensityKgM3",
+        "{\"cavity\":POT,\"freshDensityKgM3\":-2250} | freshDensityKgM3",
+        "{\"cavity\":POT,\"freshDensityKgM3\":1e999} | freshDensityKgM3",
+        "{\"cavity\":POT,\"freshDensityKgM3\":2250,\"cavities\":1.5} | cavities",
+        "{\"cavity\":{\"kind\":\"teapot\"},\"freshDensityKgM3\":2250} | cavity.kind",
+        "{\"cavity\":{\"heightMm\":2},\"freshDensityKgM3\":2250} | cavity",
+        "{\"cavity\":{\"kind\":\"box\",\"lengthMm\":0,\"widthMm\":1,\"heightMm\":1},\"freshDensityKgM3\":2250} | cavity.lengthMm",
+        "{\"cavity\":{\"kind\":\"sphere\",\"diameterMm\":10001,\"flatDiameterMm\":0},\"freshDensityKgM3\":2250} | cavity.diameterMm",
+        "{\"cavity\":POT,\"core\":{\"kind\":\"cone\",\"topDiameterMm\":170,\"baseDiameterMm\":96,\"heightMm\":135},\"coreLiftMm\":15,\"freshDensityKgM3\":2250} | core.topDiameterMm",
+        "{\"cavity\":POT,\"freshDensityKgM3\":2250,\"colour\":\"red\"} | colour",
+      })
+  void aBadMould(String body, String field, App app) {
+    refusedAt(app.post("/api/calc/mould", body.replace("POT", POT)), field);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '`',
+      value = {
+        "{} | recipe",
+        "{\"recipe\":{\"ingredients\":[]},\"neededL\":1} | recipe.ingredients",
+        "{\"recipe\":RECIPE} | neededL",
+        "{\"recipe\":RECIPE,\"neededL\":\"4 L\"} | neededL",
+        "{\"recipe\":RECIPE,\"neededL\":-1} | neededL",
+        "{\"recipe\":RECIPE,\"neededL\":1e9} | neededL",
+        "{\"recipe\":RECIPE,\"neededL\":4,\"pieces\":0} | pieces",
+        "{\"recipe\":RECIPE,\"neededL\":4,\"mixerL\":0.1} | mixerL",
+        "{\"recipe\":RECIPE,\"neededL\":4,\"roomC\":400} | roomC",
+        "{\"recipe\":RECIPE,\"neededL\":4,\"wastePercent\":101} | wastePercent",
+        "{\"recipe\":{\"ingredients\":[{\"name\":\"c\",\"role\":\"glue\",\"basis\":\"partsByMass\",\"amount\":1,\"relativeDensity\":3}]},\"neededL\":4} | recipe.ingredients.0.role",
+        "{\"recipe\":{\"ingredients\":[{\"name\":\"s\",\"role\":\"aggregate\",\"basis\":\"partsByMass\",\"amount\":1,\"relativeDensity\":3}]},\"neededL\":4} | recipe.ingredients",
+      })
+  void aBadBatch(String body, String field, App app) {
+    String recipe =
+        "{\"ingredients\":[{\"name\":\"c\",\"role\":\"binder\",\"basis\":\"partsByMass\","
+            + "\"amount\":1,\"relativeDensity\":3}]}";
+    refusedAt(app.post("/api/calc/batch", body.replace("RECIPE", recipe)), field);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '`',
+      value = {
+        "{} | forecast",
+        "{\"forecast\":[SPAN]} | demouldAgeH",
+        "{\"forecast\":[SPAN],\"demouldAgeH\":\"soon\"} | demouldAgeH",
+        "{\"forecast\":[SPAN],\"demouldAgeH\":0} | demouldAgeH",
+        "{\"forecast\":[SPAN],\"demouldAgeH\":1e9} | demouldAgeH",
+        "{\"forecast\":[SPAN],\"demouldAgeH\":24,\"greenUntilAgeH\":12} | greenUntilAgeH",
+        "{\"forecast\":[SPAN],\"demouldAgeH\":24,\"method\":\"guess\"} | method",
+        "{\"forecast\":[SPAN],\"demouldAgeH\":24,\"activationK\":1} | activationK",
+        "{\"forecast\":[SPAN,{\"hours\":-1,\"concreteC\":20}],\"demouldAgeH\":24} | forecast.1.hours",
+        "{\"forecast\":[SPAN,7],\"demouldAgeH\":24} | forecast.1",
+        "{\"forecast\":[SPAN,null],\"demouldAgeH\":24} | forecast.1",
+        "{\"history\":[{\"hours\":1,\"concreteC\":75}],\"demouldAgeH\":24} | history.0.concreteC",
+      })
+  void aBadDemould(String body, String field, App app) {
+    refusedAt(
+        app.post("/api/calc/demould", body.replace("SPAN", "{\"hours\":1,\"concreteC\":20}")),
+        field);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {"", "null", "NaN", "{\"neededL\":NaN}", "[", "{\"a\":1} x", "\"text\"", "[1]"})
+  void whatIsNoObject(String body, App app) {
+    for (String path : List.of("/api/calc/mould", "/api/calc/batch", "/api/calc/demould")) {
+      Answer answer = app.post(path, body);
+      assertThat(answer.status()).as(path + " " + body).isEqualTo(400);
+      assertThat(answer.code()).startsWith("request.");
+    }
+  }
+
+  @Test
+  void aMegabyteOfNonsense(App app) {
+    String text = "x".repeat(1_100_000);
+    assertThat(app.post("/api/calc/batch", text).status()).isEqualTo(400);
+    Answer long400 = app.post("/api/calc/batch", "{\"recipe\":\"" + text + "\"}");
+    assertThat(long400.status()).isEqualTo(413);
+    assertThat(long400.code()).isEqualTo("request.tooLarge");
+    assertThat(app.post("/api/calc/batch", "[".repeat(500_000)).status()).isEqualTo(400);
+  }
+
+  @Test
+  void unknownThings(App app) {
+    for (String path :
+        List.of("/api/moulds/999999", "/api/orders/999999", "/api/pours/999999", "/api/nothing")) {
+      Answer answer = app.tryGet(path);
+      assertThat(answer.status()).as(path).isEqualTo(404);
+      assertThat(answer.code()).isEqualTo("resource.unknown");
+    }
+    assertThat(app.tryGet("/api/moulds/first").status()).isEqualTo(400);
+    assertThat(app.post("/api/moulds", "{}").status()).isEqualTo(405);
+  }
+
+  private static void refusedAt(Answer answer, String field) {
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.code()).isEqualTo("request.refused");
+    List<String> fields = new ArrayList<>();
+    answer
+        .body()
+        .path("errors")
+        .forEach(
+            error -> {
+              fields.add(error.path("field").asString());
+              assertThat(error.path("message").asString()).matches("(?s).+\\. .+\\.");
+            });
+    assertThat(fields).contains(field);
+  }
+}
