@@ -1,0 +1,4 @@
+/**
+ * How the sums grow: JMH benches, run by hand and told in docs/performance.md; never a timed test.
+ */
+package ironshelf.bench;

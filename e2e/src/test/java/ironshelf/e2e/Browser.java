@@ -1,0 +1,68 @@
+package ironshelf.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium at 1280 x 800, and what every page is held to. */
+final class Browser implements AutoCloseable {
+
+  private static final List<String> ARGUMENTS =
+      List.of(
+          "--no-sandbox",
+          "--disable-gpu",
+          "--disable-quic",
+          "--no-first-run",
+          "--disable-background-networking",
+          "--disable-component-update",
+          "--disable-sync");
+
+  private final Playwright playwright;
+  private final com.microsoft.playwright.Browser chromium;
+
+  Browser() {
+    playwright =
+        Playwright.create(
+            new Playwright.CreateOptions()
+                .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    chromium =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(ARGUMENTS));
+  }
+
+  Page open(String address) {
+    Page page =
+        chromium.newPage(
+            new com.microsoft.playwright.Browser.NewPageOptions().setViewportSize(1280, 800));
+    page.setDefaultTimeout(15_000);
+    page.navigate(address);
+    return page;
+  }
+
+  /** No accessibility violation, and nothing to scroll to sideways. */
+  static void isAccessible(Page page) {
+    assertThat(new AxeBuilder(page).analyze().getViolations())
+        .as("accessibility of " + page.url())
+        .extracting(v -> v.getId() + " " + v.getNodes().get(0).getHtml())
+        .isEmpty();
+    assertThat(page.evaluate("document.documentElement.scrollWidth <= window.innerWidth"))
+        .as("no sideways scroll on " + page.url())
+        .isEqualTo(true);
+  }
+
+  @Override
+  public void close() {
+    chromium.close();
+    playwright.close();
+  }
+}

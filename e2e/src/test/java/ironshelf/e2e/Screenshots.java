@@ -1,0 +1,40 @@
+package ironshelf.e2e;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/** Makes docs/screenshots from the demo; run by docs/screenshots.sh, not by the tests. */
+final class Screenshots {
+
+  private Screenshots() {}
+
+  public static void main(String[] args) {
+    Path folder = Path.of(args[0]);
+    Map<String, String> pages = new LinkedHashMap<>();
+    pages.put("shelf", "/");
+    pages.put("order", "/orders/2");
+    pages.put("mould", "/moulds/1");
+    pages.put("rack", "/moulds");
+    pages.put("choose", "/pour?order=3");
+    pages.put("pour-sheet", "/pour/sheet?line=3&product=1&colourway=2&copies=5.6.7");
+    try (RunningApp app = new RunningApp(true);
+        Browser browser = new Browser()) {
+      pages.forEach(
+          (name, path) -> {
+            Page page = browser.open(app.address() + path);
+            page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+            if (name.equals("pour-sheet")) {
+              page.getByText("Done, go on").click();
+              page.getByText("Done, go on").click();
+              page.getByText("went in").click();
+              page.getByText("went in").click();
+            }
+            page.screenshot(
+                new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+            page.close();
+          });
+    }
+  }
+}

@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest';
+import { bagsAnd, benchGrams, benchMass, counted, figure, left, moment } from './format';
+
+describe('what a bench scale shows (handbook 2, units)', () => {
+  it.each([
+    [0.2344, 234],
+    [4.9996, 5000],
+    [5.003, 5005],
+    [19.997, 19995],
+    [24.37, 24350],
+    [24.38, 24400],
+  ])('%f kg is %i g', (kg, grams) => expect(benchGrams(kg)).toBe(grams));
+
+  it('parts thousands', () => expect(benchMass(1.4)).toBe('1\u2009400\u2009g'));
+});
+
+describe('words', () => {
+  it('says whole bags and the rest', () => {
+    expect(bagsAnd(40.34, 2.017)).toBe('2 bags and 340\u2009g');
+    expect(bagsAnd(20, 1)).toBe('1 bag');
+    expect(bagsAnd(7.5, 0.375)).toBe('7\u2009500\u2009g');
+    expect(bagsAnd(0.2, undefined)).toBe('200\u2009g');
+  });
+
+  it('counts products that have a plural and those that have none', () => {
+    expect(counted(3, 'Ripple bowl')).toBe('3 Ripple bowls');
+    expect(counted(1, 'Ripple bowl')).toBe('1 Ripple bowl');
+    expect(counted(2, 'Carry stone 20 kg')).toBe('2 × Carry stone 20 kg');
+  });
+
+  it('counts time down', () => {
+    expect(left(-1)).toBe('now');
+    expect(left(20 * 60_000)).toBe('0:20');
+    expect(left(26 * 3_600_000)).toBe('1\u2009d');
+  });
+
+  it('says a moment as the shop says it', () => {
+    const now = new Date(2027, 2, 1, 9, 0).getTime();
+    expect(moment(new Date(2027, 2, 1, 11, 20).getTime(), now)).toBe('11:20');
+    expect(moment(new Date(2027, 2, 2, 7, 0).getTime(), now)).toBe('tomorrow 07:00');
+    expect(moment(new Date(2027, 2, 20, 7, 0).getTime(), now)).toBe('20 Mar');
+  });
+
+  it('keeps three figures', () => {
+    expect([0.1402, 12.345, 2200].map(figure)).toEqual(['0.14', '12.3', '2\u2009200']);
+  });
+});
