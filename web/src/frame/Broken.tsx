@@ -7,7 +7,7 @@ export function Broken() {
   const error = useRouteError();
   return (
     <Box as="main" px={8}>
-      <Failed error={error} retry={() => window.location.reload()} />
+      <Failed whole error={error} retry={() => window.location.reload()} />
     </Box>
   );
 }

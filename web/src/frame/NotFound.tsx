@@ -7,7 +7,7 @@ export function NotFound() {
   useTitle('Not here');
   return (
     <Box px={8}>
-      <Empty title="There is nothing at this address">
+      <Empty whole title="There is nothing at this address">
         Go back, or to the{' '}
         <Link className="plain-link" to="/">
           shelf

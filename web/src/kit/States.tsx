@@ -11,7 +11,16 @@ export function Loading({ what }: { what: string }) {
 }
 
 /** What happened, what is safe, what to try. */
-export function Failed({ error, retry }: { error: unknown; retry: () => void }) {
+export function Failed({
+  error,
+  retry,
+  whole = false,
+}: {
+  error: unknown;
+  retry: () => void;
+  /** Whether it stands for the whole page and so carries the page's heading. */
+  whole?: boolean;
+}) {
   return (
     <Box
       role="alert"
@@ -22,7 +31,9 @@ export function Failed({ error, retry }: { error: unknown; retry: () => void }) 
       my={6}
       maxW="640px"
     >
-      <Text textStyle="name">This did not come through</Text>
+      <Text as={whole ? 'h1' : 'h2'} textStyle="name">
+        This did not come through
+      </Text>
       <Text my={2}>{messageOf(error)}</Text>
       <Text color="quiet" mb={4}>
         What was booked before is safe.
@@ -32,10 +43,19 @@ export function Failed({ error, retry }: { error: unknown; retry: () => void }) 
   );
 }
 
-export function Empty({ title, children }: { title: string; children: ReactNode }) {
+interface EmptyProps {
+  title: string;
+  children: ReactNode;
+  /** As in Failed. */
+  whole?: boolean;
+}
+
+export function Empty({ title, children, whole = false }: EmptyProps) {
   return (
     <Box borderTop="4px solid" borderColor="steel" pt={4} my={8} maxW="560px">
-      <Text textStyle="name">{title}</Text>
+      <Text as={whole ? 'h1' : 'p'} textStyle="name">
+        {title}
+      </Text>
       <Box color="quiet" mt={1}>
         {children}
       </Box>

@@ -19,7 +19,7 @@ export function MouldPage() {
   useTitle(data ? `${data.name} mould` : 'Mould');
   return (
     <Box px={{ base: 4, md: 9 }} pt={7}>
-      {error && !data && <Failed error={error} retry={() => void refetch()} />}
+      {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the mould" />}
       {data && <Whole key={data.id} mould={data} />}
     </Box>

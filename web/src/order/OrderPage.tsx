@@ -13,7 +13,7 @@ export function OrderPage() {
   useTitle(data ? `Order ${data.number}` : 'Order');
   return (
     <Box px={{ base: 4, md: 9 }} pt={7} maxW="1120px">
-      {error && !data && <Failed error={error} retry={() => void refetch()} />}
+      {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the order" />}
       {data && <Whole order={data} />}
     </Box>

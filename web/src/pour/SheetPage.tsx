@@ -20,7 +20,7 @@ export function SheetPage() {
     <Box className="dark" minH="100vh" bg="ground" color="ink">
       {error && !data && (
         <Box p={8}>
-          <Failed error={error} retry={() => void refetch()} />
+          <Failed whole error={error} retry={() => void refetch()} />
         </Box>
       )}
       {!data && !error && (

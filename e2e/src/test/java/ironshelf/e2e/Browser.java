@@ -29,8 +29,7 @@ final class Browser implements AutoCloseable {
   Browser() {
     playwright =
         Playwright.create(
-            new Playwright.CreateOptions()
-                .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
     chromium =
         playwright
             .chromium()

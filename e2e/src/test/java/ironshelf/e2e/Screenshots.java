@@ -31,8 +31,7 @@ final class Screenshots {
               page.getByText("went in").click();
               page.getByText("went in").click();
             }
-            page.screenshot(
-                new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+            page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
             page.close();
           });
     }
