@@ -2,6 +2,6 @@
 # Makes docs/screenshots anew from the demo.
 set -eu
 cd "$(dirname "$0")/.."
-folder="$PWD/docs/screenshots"
-mvn -q -B -ntp -pl e2e -am package -DskipTests
-mvn -q -B -ntp -pl e2e -am verify -DskipTests -Dscreenshots="$folder"
+mkdir -p docs/screenshots
+PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn -q -B -ntp -pl e2e -am -Pscreenshots verify -DskipTests \
+  "-Dscreenshots=$PWD/docs/screenshots"
