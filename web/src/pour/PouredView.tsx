@@ -10,9 +10,11 @@ export function PouredView({ poured }: { poured: Poured }) {
   const now = useNow();
   return (
     <Box as="main" p={{ base: 5, md: 12 }} maxW="900px">
-      <Text as="h1" textStyle="title" fontSize="48px" role="status">
-        Pour {poured.id} is booked
-      </Text>
+      <Box role="status">
+        <Text as="h1" textStyle="title" fontSize="48px">
+          Pour {poured.id} is booked
+        </Text>
+      </Box>
       <Text fontSize="22px" mt={2}>
         {counted(poured.pieces, poured.product)}, {poured.colourway.toLowerCase()}, in{' '}
         {poured.copies.join(' ')}. Out {moment(Date.parse(poured.readyAt), now)}
