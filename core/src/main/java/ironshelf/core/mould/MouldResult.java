@@ -5,13 +5,14 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What {@link MouldSum} worked out. Capacity, mass, surface and fill are for the whole mould, the
- * volumes of cavity, core and inserts and the hold-down for one cavity.
+ * What {@link MouldSum} worked out. Capacity, mass, surfaces and fill are for the whole mould, the
+ * volumes of cavity, cores and inserts and the hold-down for one cavity.
  *
- * @param walls null where there is no core
- * @param holdDownKg what keeps one core from rising, without margin
- * @param castSurfaceM2 every face of the casting, rim and floor included; inserts not counted
- * @param fillPerMmKg what the last millimetre under the rim takes
+ * @param walls null where there is no core, or the cavity was only measured
+ * @param holdDownKg what keeps one cavity's cores from rising, without margin
+ * @param surface null where the cavity was only measured
+ * @param fillPerMmKg what the last millimetre under the rim takes; null likewise
+ * @param parts pour by pour; empty where it is poured in one
  */
 public record MouldResult(
     double capacityL,
@@ -21,8 +22,9 @@ public record MouldResult(
     @Nullable Walls walls,
     double freshMassKg,
     double holdDownKg,
-    double castSurfaceM2,
-    double fillPerMmKg,
+    @Nullable Surface surface,
+    @Nullable Double fillPerMmKg,
+    List<Part> parts,
     List<Finding> warnings) {
 
   /** The hold-down with its margin of a fifth. */
@@ -31,7 +33,7 @@ public record MouldResult(
   }
 
   /**
-   * The wall round a core, in mm.
+   * The wall round the cores, in mm.
    *
    * @param nominalMm the narrowest level gap with the core centred
    * @param thinnestMm the same with the core where it is
@@ -49,4 +51,18 @@ public record MouldResult(
       double allowedMm,
       double baseMm,
       double largestGrainMm) {}
+
+  /** The faces of the casting in m2: outside with the floor, inside with the cores' floors, rim. */
+  public record Surface(double outsideM2, double insideM2, double rimM2) {
+    public double allM2() {
+      return outsideM2 + insideM2 + rimM2;
+    }
+  }
+
+  /**
+   * One of several pours.
+   *
+   * @param levelMm where it ends in the cavity; null where the cavity was only measured
+   */
+  public record Part(String name, double volumeL, double freshMassKg, @Nullable Double levelMm) {}
 }

@@ -1,124 +1,123 @@
 package ironshelf.core.mould;
 
+import ironshelf.core.mould.solid.Drawn;
+import ironshelf.core.mould.solid.Solid;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What one mould is made of: a cavity, perhaps a core in it, inserts, and how many such cavities.
+ * What one mould is made of: a cavity, perhaps cores and plugs in it, inserts, and how many such
+ * cavities.
  *
  * <p>The core stands {@code coreLiftMm} above the cavity's floor (that is the base's thickness) and
- * is pushed off centre by {@code coreOffsetMm}. Refused: a core wider than the cavity or touching
- * it anywhere below the rim, a core lifted out of the cavity, and core and inserts that leave no
- * room for mix.
+ * is pushed off centre by {@code coreOffsetMm}. A cavity that was measured was measured with its
+ * cores in, so it takes none here. Refused: a core wider than the cavity, or touching it or another
+ * core anywhere below the rim, a core lifted out of the cavity, cores and inserts that leave no
+ * room for mix, pour parts that are not the whole.
  *
  * @param core null where there is none
  * @param inserts may be empty; all of each is taken to be inside the cavity
  * @param cavities 1 to 500
+ * @param moreCores further cores, bore plugs, spacers; may be empty
+ * @param parts in the order of pouring; empty where it is poured in one
  */
 public record MouldShape(
     Solid cavity,
-    @Nullable Solid core,
+    @Nullable Drawn core,
     double coreLiftMm,
     double coreOffsetMm,
     List<Solid> inserts,
-    int cavities) {
+    int cavities,
+    List<PlacedCore> moreCores,
+    List<PourPart> parts) {
+
+  private static final int MOST = 100;
+
+  /** How far a sum of shares may be off and still be the whole: what a spreadsheet rounds. */
+  private static final double SHARE_TOLERANCE = 0.01;
 
   public MouldShape {
-    inserts = inserts == null ? List.of() : List.copyOf(inserts);
+    inserts = inserts == null ? List.of() : inserts;
+    moreCores = moreCores == null ? List.of() : moreCores;
+    parts = parts == null ? List.of() : parts;
     Findings findings =
         new Findings()
             .present("cavity", cavity)
             .within("coreLiftMm", coreLiftMm, 0, Findings.MAX_LENGTH_MM)
             .within("coreOffsetMm", coreOffsetMm, 0, Findings.MAX_LENGTH_MM)
             .within("cavities", cavities, 1, 500);
+    listOf(findings, "inserts", inserts);
+    listOf(findings, "moreCores", moreCores);
+    listOf(findings, "parts", parts);
     findings.orRefuse();
-    if (core != null) {
-      refuseCoreThatDoesNotFit(cavity, core, coreLiftMm, coreOffsetMm);
-    }
-    double inside = inserts.stream().mapToDouble(Solid::volumeL).sum();
-    double room =
-        cavity.volumeL() - (core == null ? 0 : immersed(cavity, core, coreLiftMm)) - inside;
+    inserts = List.copyOf(inserts);
+    moreCores = List.copyOf(moreCores);
+    parts = List.copyOf(parts);
+    double shares = parts.stream().mapToDouble(PourPart::sharePercent).sum();
     findings
         .addIf(
-            !(room > 0),
+            !parts.isEmpty() && !(Math.abs(shares - 100) <= SHARE_TOLERANCE),
+            FindingCode.PARTS_SUM,
+            "parts",
+            Map.of("value", shares))
+        .addIf(
+            !(cavity instanceof Drawn) && (core != null || !moreCores.isEmpty()),
+            FindingCode.CORE_IN_MEASURED,
+            "core",
+            Map.of())
+        .orRefuse();
+    double coresL = 0;
+    if (cavity instanceof Drawn drawn) {
+      coresL = Cores.checkedLitres(drawn, core, coreLiftMm, coreOffsetMm, moreCores);
+    }
+    double inside = inserts.stream().mapToDouble(Solid::litres).sum();
+    double room = cavity.litres() - coresL;
+    findings
+        .addIf(
+            !(room - inside > 0),
             FindingCode.CAVITY_FULL,
-            "inserts",
-            Map.of("value", inside, "room", Math.max(0, room + inside)))
+            inserts.isEmpty() ? "moreCores" : "inserts",
+            Map.of("value", inserts.isEmpty() ? coresL : inside, "room", Math.max(0, room)))
         .orRefuse();
   }
 
+  private static void listOf(Findings findings, String field, List<?> values) {
+    if (!values.isEmpty()) {
+      findings.list(field, values, MOST);
+    }
+  }
+
   /** A shape with one cavity, its core centred, without inserts. */
-  public static MouldShape of(Solid cavity, @Nullable Solid core, double coreLiftMm) {
-    return new MouldShape(cavity, core, coreLiftMm, 0, List.of(), 1);
+  public static MouldShape of(Solid cavity, @Nullable Drawn core, double coreLiftMm) {
+    return new MouldShape(cavity, core, coreLiftMm, 0, List.of(), 1, List.of(), List.of());
   }
 
   /** The same shape with its core elsewhere. */
   public MouldShape withCoreOffset(double offsetMm) {
-    return new MouldShape(cavity, core, coreLiftMm, offsetMm, inserts, cavities);
+    return new MouldShape(cavity, core, coreLiftMm, offsetMm, inserts, cavities, moreCores, parts);
   }
 
-  /** How deep the core stands in the cavity, from its own floor up to the rim; 0 without core. */
-  public double coreDepthMm() {
-    return core == null ? 0 : depth(cavity, core, coreLiftMm);
+  /** The cavity's measures; null where it was measured whole. */
+  public @Nullable Drawn drawnCavity() {
+    return cavity instanceof Drawn drawn ? drawn : null;
   }
 
-  /** The volume of the part of the core below the rim, in litres; 0 without core. */
+  /** The core and all further ones, each in its place; the first is centred. */
+  public List<PlacedCore> allCores() {
+    List<PlacedCore> all = new ArrayList<>();
+    if (core != null) {
+      all.add(new PlacedCore(core, coreLiftMm, 0, 0));
+    }
+    all.addAll(moreCores);
+    return all;
+  }
+
+  /** The volume of the parts of all cores below the rim, in litres. */
   public double coreDisplacedL() {
-    return core == null ? 0 : immersed(cavity, core, coreLiftMm);
-  }
-
-  private static double depth(Solid cavity, Solid core, double liftMm) {
-    return Math.min(core.heightMm(), cavity.heightMm() - liftMm);
-  }
-
-  private static double immersed(Solid cavity, Solid core, double liftMm) {
-    return core.volumeBelowMm3(depth(cavity, core, liftMm)) / Solid.MM3_PER_LITRE;
-  }
-
-  private static void refuseCoreThatDoesNotFit(
-      Solid cavity, Solid core, double liftMm, double offsetMm) {
-    new Findings()
-        .addIf(
-            liftMm >= cavity.heightMm(),
-            FindingCode.CORE_ABOVE_RIM,
-            "coreLiftMm",
-            Map.of("value", liftMm, "height", cavity.heightMm()))
-        .orRefuse();
-    Wall wall = Wall.between(cavity, core, liftMm, depth(cavity, core, liftMm));
-    if (!(wall.gapMm() > 0)) {
-      Width coreWidth = Width.of(core, wall.atMm() - liftMm);
-      Width cavityWidth = Width.of(cavity, wall.atMm());
-      new Findings()
-          .addIf(
-              true,
-              FindingCode.CORE_TOO_WIDE,
-              "core." + coreWidth.field(),
-              Map.of("value", coreWidth.mm(), "cavity", cavityWidth.mm(), "at", wall.atMm()))
-          .orRefuse();
-    }
-    new Findings()
-        .addIf(
-            !(offsetMm < wall.gapMm()),
-            FindingCode.CORE_TOUCHES,
-            "coreOffsetMm",
-            Map.of("value", offsetMm, "wall", wall.gapMm()))
-        .orRefuse();
-  }
-
-  /** The width to name when a core does not fit: the field it comes from and its value there. */
-  private record Width(String field, double mm) {
-    static Width of(Solid solid, double zMm) {
-      if (solid.crossSectionAt(zMm) instanceof CrossSection.Circle circle) {
-        boolean atTop = zMm > solid.heightMm() / 2;
-        String field =
-            solid instanceof Cone ? (atTop ? "topDiameterMm" : "baseDiameterMm") : "diameterMm";
-        return new Width(field, 2 * circle.radiusMm());
-      }
-      CrossSection.Rectangle rectangle = (CrossSection.Rectangle) solid.crossSectionAt(zMm);
-      return new Width("widthMm", Math.min(rectangle.lengthMm(), rectangle.widthMm()));
-    }
+    return cavity instanceof Drawn drawn ? Cores.litres(drawn, allCores()) : 0;
   }
 }

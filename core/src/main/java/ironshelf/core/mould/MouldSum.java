@@ -1,5 +1,7 @@
 package ironshelf.core.mould;
 
+import ironshelf.core.mould.solid.Drawn;
+import ironshelf.core.mould.solid.Solid;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
@@ -28,12 +30,12 @@ public final class MouldSum {
   /**
    * Works out a mould.
    *
-   * <p>Volumes by exact formulas; hold-down by Archimedes: fresh density times the core's immersed
-   * volume, less the core's own mass, never below 0. The thinnest wall is {@link Wall}'s less the
-   * offset.
+   * <p>Volumes by the formula of each solid; hold-down by Archimedes: fresh density times the
+   * cores' immersed volume, less their own mass, never below 0. The thinnest wall is {@link Wall}'s
+   * less the offset.
    *
    * @param freshDensityKgM3 of the mix, 100 to 10 000
-   * @param coreMassKg of each core, 0 to 5 000
+   * @param coreMassKg of all cores of a cavity, 0 to 5 000
    * @param minWallMm the least wall wanted, 0 to 10 000
    * @param wallKind null where it is not known: then nothing is said about draft
    */
@@ -48,68 +50,54 @@ public final class MouldSum {
         .within("coreMassKg", coreMassKg, 0, Findings.MAX_MASS_KG)
         .within("minWallMm", minWallMm, 0, Findings.MAX_LENGTH_MM)
         .orRefuse();
-    Solid cavity = shape.cavity();
-    double insertsL = shape.inserts().stream().mapToDouble(Solid::volumeL).sum();
+    double insertsL = shape.inserts().stream().mapToDouble(Solid::litres).sum();
     double coreL = shape.coreDisplacedL();
-    double capacityL = (cavity.volumeL() - coreL - insertsL) * shape.cavities();
+    double capacityL = (shape.cavity().litres() - coreL - insertsL) * shape.cavities();
     double freshMassKg = capacityL * freshDensityKgM3 / 1000;
-    MouldResult.Walls walls = walls(shape, minWallMm);
-    double holdDownKg =
-        shape.core() == null ? 0 : Math.max(0, freshDensityKgM3 / 1000 * coreL - coreMassKg);
+    Drawn cavity = shape.drawnCavity();
+    MouldResult.Walls walls = cavity == null ? null : walls(shape, cavity, minWallMm);
+    double holdDownKg = coreL > 0 ? Math.max(0, freshDensityKgM3 / 1000 * coreL - coreMassKg) : 0;
+    MouldResult.Surface surface = cavity == null ? null : MouldFaces.of(shape, cavity);
     return new MouldResult(
         capacityL,
-        cavity.volumeL(),
+        shape.cavity().litres(),
         coreL,
         insertsL,
         walls,
         freshMassKg,
         holdDownKg,
-        castSurfaceM2(shape),
-        rimAreaMm2(shape) * shape.cavities() * freshDensityKgM3 / 1e9,
+        surface,
+        surface == null ? null : surface.rimM2() * freshDensityKgM3 / 1000,
+        FillLevel.parts(shape, capacityL, freshDensityKgM3),
         warnings(shape, walls, minWallMm, freshMassKg, wallKind));
   }
 
-  private static MouldResult.@Nullable Walls walls(MouldShape shape, double minWallMm) {
-    if (shape.core() == null) {
+  private static MouldResult.@Nullable Walls walls(
+      MouldShape shape, Drawn cavity, double minWallMm) {
+    List<PlacedCore> cores = shape.allCores();
+    if (cores.isEmpty()) {
       return null;
     }
-    Wall wall = Wall.between(shape.cavity(), shape.core(), shape.coreLiftMm(), shape.coreDepthMm());
-    double thinnest = wall.gapMm() - shape.coreOffsetMm();
-    return new MouldResult.Walls(
-        wall.gapMm(),
-        thinnest,
-        wall.atMm(),
-        thinnest >= minWallMm,
-        Math.max(0, wall.gapMm() - minWallMm),
-        shape.coreLiftMm(),
-        GRAIN_SHARE * (shape.coreLiftMm() > 0 ? Math.min(thinnest, shape.coreLiftMm()) : thinnest));
-  }
-
-  /** All that is cast against or struck off: floor, outside, core's side and floor, and the rim. */
-  private static double castSurfaceM2(MouldShape shape) {
-    Solid cavity = shape.cavity();
-    double mm2 =
-        cavity.crossSectionAt(0).areaMm2()
-            + cavity.sideBelowMm2(cavity.heightMm())
-            + rimAreaMm2(shape);
-    if (shape.core() != null) {
-      mm2 += shape.core().sideBelowMm2(shape.coreDepthMm());
-      // A lifted core's floor is cast against; one that stands on the floor leaves a hole in it.
-      double coreFloor = shape.core().crossSectionAt(0).areaMm2();
-      mm2 += shape.coreLiftMm() > 0 ? coreFloor : -coreFloor;
+    Wall narrowest = null;
+    double baseMm = Double.MAX_VALUE;
+    for (int i = 0; i < cores.size(); i++) {
+      Wall wall = Wall.between(cavity, cores.get(i));
+      if (narrowest == null || wall.gapMm() < narrowest.gapMm()) {
+        narrowest = wall;
+      }
+      // A plug stands on the floor and leaves a hole; it has no base under it.
+      baseMm = cores.get(i).liftMm() > 0 ? Math.min(baseMm, cores.get(i).liftMm()) : baseMm;
     }
-    return mm2 / 1e6 * shape.cavities();
-  }
-
-  private static double rimAreaMm2(MouldShape shape) {
-    Solid cavity = shape.cavity();
-    double open = cavity.crossSectionAt(cavity.heightMm()).areaMm2();
-    boolean coreReachesRim =
-        shape.core() != null
-            && shape.coreLiftMm() + shape.core().heightMm() >= cavity.heightMm() - 1e-9;
-    return coreReachesRim
-        ? open - shape.core().crossSectionAt(shape.coreDepthMm()).areaMm2()
-        : open;
+    double base = baseMm == Double.MAX_VALUE ? 0 : baseMm;
+    double thinnest = narrowest.gapMm() - shape.coreOffsetMm();
+    return new MouldResult.Walls(
+        narrowest.gapMm(),
+        thinnest,
+        narrowest.atMm(),
+        thinnest >= minWallMm,
+        Math.max(0, narrowest.gapMm() - minWallMm),
+        base,
+        GRAIN_SHARE * (base > 0 ? Math.min(thinnest, base) : thinnest));
   }
 
   private static List<Finding> warnings(
@@ -130,13 +118,20 @@ public final class MouldSum {
       warnings.add(
           Finding.of(FindingCode.MOULD_HEAVY, Map.of("value", freshMassKg, "most", LIFT_KG)));
     }
-    if (wallKind == WallKind.RIGID && shape.cavity().draftDeg() < LEAST_DRAFT_DEG) {
-      warnings.add(
-          new Finding(
-              FindingCode.WALL_LOCKS,
-              "cavity",
-              Map.of("value", shape.cavity().draftDeg(), "least", LEAST_DRAFT_DEG)));
+    Drawn cavity = shape.drawnCavity();
+    if (wallKind == WallKind.RIGID && cavity != null && cavity.draftDeg() < LEAST_DRAFT_DEG) {
+      warnings.add(locks("cavity", cavity.draftDeg()));
+    }
+    // A core leans the other way round: it must narrow downwards to come out upwards.
+    Drawn core = shape.core();
+    if (wallKind == WallKind.RIGID && core != null && core.draftDeg() < LEAST_DRAFT_DEG) {
+      warnings.add(locks("core", core.draftDeg()));
     }
     return List.copyOf(warnings);
+  }
+
+  private static Finding locks(String field, double draftDeg) {
+    return new Finding(
+        FindingCode.WALL_LOCKS, field, Map.of("value", draftDeg, "least", LEAST_DRAFT_DEG));
   }
 }

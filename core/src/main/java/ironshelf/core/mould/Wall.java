@@ -1,7 +1,9 @@
 package ironshelf.core.mould;
 
+import ironshelf.core.mould.solid.Drawn;
+
 /**
- * The narrowest place between a cavity and its centred core.
+ * The narrowest place between a cavity and a core in it.
  *
  * <p>The gap is measured level, not square to the face: for a wall leaning 7.6 degrees (20 mm in
  * 150) that overstates the square thickness by 0.9 %. It is looked for over the whole immersed
@@ -14,15 +16,16 @@ public record Wall(double gapMm, double atMm) {
 
   private static final int STEPS = 512;
 
-  static Wall between(Solid cavity, Solid core, double liftMm, double depthMm) {
+  static Wall between(Drawn cavity, PlacedCore core) {
+    double depth = core.depthMm(cavity.heightMm());
     Wall narrowest = null;
     // Straight walls have their least gap at an end, curved ones in between: 512 levels miss the
     // least gap of two spheres by less than 1e-4 of it.
     for (int i = 0; i <= STEPS; i++) {
-      double z = depthMm * i / STEPS;
-      double gap = cavity.crossSectionAt(liftMm + z).gapTo(core.crossSectionAt(z));
+      double z = core.liftMm() + depth * i / STEPS;
+      double gap = cavity.crossSectionAt(z).gapTo(core.crossSectionAt(z));
       if (narrowest == null || gap < narrowest.gapMm) {
-        narrowest = new Wall(gap, liftMm + z);
+        narrowest = new Wall(gap, z);
       }
     }
     return narrowest;

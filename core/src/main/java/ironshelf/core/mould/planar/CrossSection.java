@@ -1,6 +1,12 @@
-package ironshelf.core.mould;
+package ironshelf.core.mould.planar;
 
-/** A level cut through a solid, centred on its axis. Lengths in mm. */
+import org.locationtech.jts.algorithm.distance.DistanceToPoint;
+import org.locationtech.jts.algorithm.distance.PointPairDistance;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.operation.distance.IndexedFacetDistance;
+
+/** A level cut through a solid. Lengths in mm, the solid's axis at the origin. */
 public sealed interface CrossSection {
 
   double areaMm2();
@@ -8,51 +14,104 @@ public sealed interface CrossSection {
   double perimeterMm();
 
   /**
-   * The narrowest level gap between this cut and an inner one on the same axis, in mm; negative
-   * where the inner one reaches through.
+   * The narrowest level gap between this cut and an inner one, in mm; negative by how far the inner
+   * one reaches through. Exact between circles and between polygons.
    */
   double gapTo(CrossSection inner);
 
-  record Circle(double radiusMm) implements CrossSection {
+  /** The same cut elsewhere. */
+  CrossSection movedBy(double xMm, double yMm);
+
+  /** The cut as a polygon; circles to {@link Planes#FLATNESS_MM}. */
+  Geometry polygon();
+
+  /** A circle about the axis. */
+  static Round circle(double radiusMm) {
+    return new Round(radiusMm, 0, 0, 0);
+  }
+
+  /** A circle, perhaps with a round bore in its middle. */
+  record Round(double radiusMm, double boreMm, double xMm, double yMm) implements CrossSection {
+
     @Override
     public double areaMm2() {
-      return Math.PI * radiusMm * radiusMm;
+      return Math.PI * (radiusMm * radiusMm - boreMm * boreMm);
     }
 
     @Override
     public double perimeterMm() {
-      return 2 * Math.PI * radiusMm;
+      return 2 * Math.PI * (radiusMm + boreMm);
     }
 
     @Override
     public double gapTo(CrossSection inner) {
-      if (inner instanceof Circle circle) {
-        return radiusMm - circle.radiusMm;
+      if (inner instanceof Round other) {
+        double apart = Math.hypot(xMm - other.xMm, yMm - other.yMm);
+        double outside = radiusMm - apart - other.radiusMm;
+        return boreMm > 0 ? Math.min(outside, other.boreMm - apart - boreMm) : outside;
       }
-      Rectangle rectangle = (Rectangle) inner;
-      // The corner comes nearest to a round wall.
-      return radiusMm - Math.hypot(rectangle.lengthMm, rectangle.widthMm) / 2;
+      if (boreMm > 0) {
+        return new Planar(polygon()).gapTo(inner);
+      }
+      double farthest = 0;
+      for (Coordinate c : inner.polygon().getCoordinates()) {
+        farthest = Math.max(farthest, Math.hypot(c.x - xMm, c.y - yMm));
+      }
+      return radiusMm - farthest;
+    }
+
+    @Override
+    public CrossSection movedBy(double x, double y) {
+      return new Round(radiusMm, boreMm, xMm + x, yMm + y);
+    }
+
+    @Override
+    public Geometry polygon() {
+      Geometry disc = Planes.circle(xMm, yMm, radiusMm);
+      return boreMm > 0 ? disc.difference(Planes.circle(xMm, yMm, boreMm)) : disc;
     }
   }
 
-  record Rectangle(double lengthMm, double widthMm) implements CrossSection {
+  /** Any polygon, holes included. */
+  record Planar(Geometry polygon) implements CrossSection {
+
     @Override
     public double areaMm2() {
-      return lengthMm * widthMm;
+      return polygon.getArea();
     }
 
     @Override
     public double perimeterMm() {
-      return 2 * (lengthMm + widthMm);
+      return polygon.getLength();
     }
 
     @Override
     public double gapTo(CrossSection inner) {
-      if (inner instanceof Circle circle) {
-        return Math.min(lengthMm, widthMm) / 2 - circle.radiusMm;
+      if (inner instanceof Round round && round.boreMm == 0) {
+        Geometry centre = Planes.point(round.xMm, round.yMm);
+        double toEdge = polygon.getBoundary().distance(centre);
+        return (polygon.covers(centre) ? toEdge : -toEdge) - round.radiusMm;
       }
-      Rectangle rectangle = (Rectangle) inner;
-      return Math.min(lengthMm - rectangle.lengthMm, widthMm - rectangle.widthMm) / 2;
+      Geometry other = inner.polygon();
+      return polygon.covers(other)
+          ? IndexedFacetDistance.distance(polygon.getBoundary(), other)
+          : -reach(other);
+    }
+
+    /** How far the farthest corner outside stands off. */
+    private double reach(Geometry other) {
+      double farthest = 0;
+      for (Coordinate c : other.difference(polygon).getCoordinates()) {
+        PointPairDistance distance = new PointPairDistance();
+        DistanceToPoint.computeDistance(polygon.getBoundary(), c, distance);
+        farthest = Math.max(farthest, distance.getDistance());
+      }
+      return farthest;
+    }
+
+    @Override
+    public CrossSection movedBy(double xMm, double yMm) {
+      return xMm == 0 && yMm == 0 ? this : new Planar(Planes.moved(polygon, xMm, yMm));
     }
   }
 }

@@ -1,5 +1,6 @@
-package ironshelf.core.mould;
+package ironshelf.core.mould.solid;
 
+import ironshelf.core.mould.planar.CrossSection;
 import ironshelf.core.quantity.Findings;
 import java.util.List;
 
@@ -7,7 +8,7 @@ import java.util.List;
  * A tapered round pot: the frustum of a cone. {@code V = pi h (R^2 + R r + r^2) / 3} (standard
  * geometry; handbook 2-1).
  */
-public record Cone(double topDiameterMm, double baseDiameterMm, double heightMm) implements Solid {
+public record Cone(double topDiameterMm, double baseDiameterMm, double heightMm) implements Drawn {
 
   public Cone {
     new Findings()
@@ -18,7 +19,7 @@ public record Cone(double topDiameterMm, double baseDiameterMm, double heightMm)
   }
 
   private double radiusAt(double zMm) {
-    double share = Levels.clamp(zMm, heightMm) / heightMm;
+    double share = level(zMm) / heightMm;
     return (baseDiameterMm + (topDiameterMm - baseDiameterMm) * share) / 2;
   }
 
@@ -26,19 +27,24 @@ public record Cone(double topDiameterMm, double baseDiameterMm, double heightMm)
   public double volumeBelowMm3(double zMm) {
     double low = baseDiameterMm / 2;
     double high = radiusAt(zMm);
-    return Math.PI * Levels.clamp(zMm, heightMm) * (high * high + high * low + low * low) / 3;
+    return Math.PI * level(zMm) * (high * high + high * low + low * low) / 3;
   }
 
   @Override
   public CrossSection crossSectionAt(double zMm) {
-    return new CrossSection.Circle(radiusAt(zMm));
+    return CrossSection.circle(radiusAt(zMm));
+  }
+
+  @Override
+  public String widthFieldAt(double zMm) {
+    return zMm > heightMm / 2 ? "topDiameterMm" : "baseDiameterMm";
   }
 
   @Override
   public double sideBelowMm2(double zMm) {
     double low = baseDiameterMm / 2;
     double high = radiusAt(zMm);
-    return Math.PI * (low + high) * Math.hypot(high - low, Levels.clamp(zMm, heightMm));
+    return Math.PI * (low + high) * Math.hypot(high - low, level(zMm));
   }
 
   @Override
@@ -47,7 +53,7 @@ public record Cone(double topDiameterMm, double baseDiameterMm, double heightMm)
   }
 
   @Override
-  public List<ProfilePoint> profile() {
+  public List<ProfilePoint> halfSection() {
     return List.of(
         new ProfilePoint(baseDiameterMm / 2, 0), new ProfilePoint(topDiameterMm / 2, heightMm));
   }

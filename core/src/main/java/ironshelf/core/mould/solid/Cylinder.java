@@ -1,10 +1,11 @@
-package ironshelf.core.mould;
+package ironshelf.core.mould.solid;
 
+import ironshelf.core.mould.planar.CrossSection;
 import ironshelf.core.quantity.Findings;
 import java.util.List;
 
 /** An upright cylinder. {@code V = pi r^2 h}. */
-public record Cylinder(double diameterMm, double heightMm) implements Solid {
+public record Cylinder(double diameterMm, double heightMm) implements Drawn {
 
   public Cylinder {
     new Findings().length("diameterMm", diameterMm).length("heightMm", heightMm).orRefuse();
@@ -12,17 +13,17 @@ public record Cylinder(double diameterMm, double heightMm) implements Solid {
 
   @Override
   public double volumeBelowMm3(double zMm) {
-    return crossSectionAt(zMm).areaMm2() * Levels.clamp(zMm, heightMm);
+    return crossSectionAt(zMm).areaMm2() * level(zMm);
   }
 
   @Override
   public CrossSection crossSectionAt(double zMm) {
-    return new CrossSection.Circle(diameterMm / 2);
+    return CrossSection.circle(diameterMm / 2);
   }
 
   @Override
   public double sideBelowMm2(double zMm) {
-    return Math.PI * diameterMm * Levels.clamp(zMm, heightMm);
+    return Math.PI * diameterMm * level(zMm);
   }
 
   @Override
@@ -31,7 +32,7 @@ public record Cylinder(double diameterMm, double heightMm) implements Solid {
   }
 
   @Override
-  public List<ProfilePoint> profile() {
+  public List<ProfilePoint> halfSection() {
     return List.of(new ProfilePoint(diameterMm / 2, 0), new ProfilePoint(diameterMm / 2, heightMm));
   }
 }

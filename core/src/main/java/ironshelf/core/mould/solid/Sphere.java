@@ -1,5 +1,6 @@
-package ironshelf.core.mould;
+package ironshelf.core.mould.solid;
 
+import ironshelf.core.mould.planar.CrossSection;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import java.util.List;
@@ -12,7 +13,7 @@ import java.util.stream.IntStream;
  *
  * @param flatDiameterMm the flat's circle: 0 for a whole sphere, less than the diameter
  */
-public record Sphere(double diameterMm, double flatDiameterMm) implements Solid {
+public record Sphere(double diameterMm, double flatDiameterMm) implements Drawn {
 
   private static final int PROFILE_STEPS = 48;
 
@@ -40,20 +41,20 @@ public record Sphere(double diameterMm, double flatDiameterMm) implements Solid 
 
   @Override
   public double volumeBelowMm3(double zMm) {
-    double z = Levels.clamp(zMm, heightMm());
+    double z = level(zMm);
     return Math.PI * z * z * (3 * radiusMm() - z) / 3;
   }
 
   @Override
   public CrossSection crossSectionAt(double zMm) {
-    double z = Levels.clamp(zMm, heightMm());
-    return new CrossSection.Circle(Math.sqrt(Math.max(0, z * (diameterMm - z))));
+    double z = level(zMm);
+    return CrossSection.circle(Math.sqrt(Math.max(0, z * (diameterMm - z))));
   }
 
   /** The zone of a sphere: {@code 2 pi R z}. */
   @Override
   public double sideBelowMm2(double zMm) {
-    return Math.PI * diameterMm * Levels.clamp(zMm, heightMm());
+    return Math.PI * diameterMm * level(zMm);
   }
 
   @Override
@@ -65,7 +66,7 @@ public record Sphere(double diameterMm, double flatDiameterMm) implements Solid 
    * Points at equal angles from the lowest one up to the flat; the arc between them is not kept.
    */
   @Override
-  public List<ProfilePoint> profile() {
+  public List<ProfilePoint> halfSection() {
     double last = Math.acos(Math.max(-1, 1 - heightMm() / radiusMm()));
     return IntStream.rangeClosed(0, PROFILE_STEPS)
         .mapToDouble(i -> last * i / PROFILE_STEPS)

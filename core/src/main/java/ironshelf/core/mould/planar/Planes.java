@@ -1,0 +1,76 @@
+package ironshelf.core.mould.planar;
+
+import java.util.List;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
+
+/** The project's plane figures in the terms of the planar geometry library. */
+public final class Planes {
+
+  /** Arcs are flattened so that no chord is farther off (handbook 2-1). */
+  public static final double FLATNESS_MM = 0.1;
+
+  private static final GeometryFactory FACTORY = new GeometryFactory();
+
+  private Planes() {}
+
+  /** A closed figure through these corners in order. */
+  public static Polygon polygon(List<Coordinate> corners) {
+    return FACTORY.createPolygon(
+        Stream.concat(corners.stream(), Stream.of(corners.get(0))).toArray(Coordinate[]::new));
+  }
+
+  /** An upright rectangle about the origin. */
+  public static Polygon rectangle(double lengthMm, double widthMm) {
+    double x = lengthMm / 2;
+    double y = widthMm / 2;
+    return polygon(
+        List.of(
+            new Coordinate(-x, -y),
+            new Coordinate(x, -y),
+            new Coordinate(x, y),
+            new Coordinate(-x, y)));
+  }
+
+  static Geometry circle(double xMm, double yMm, double radiusMm) {
+    double step = 2 * Math.acos(Math.max(0, 1 - FLATNESS_MM / Math.max(radiusMm, FLATNESS_MM)));
+    int corners = Math.max(24, (int) Math.ceil(2 * Math.PI / step));
+    return polygon(
+        Stream.iterate(0, i -> i + 1)
+            .limit(corners)
+            .map(i -> 2 * Math.PI * i / corners)
+            .map(a -> new Coordinate(xMm + radiusMm * Math.cos(a), yMm + radiusMm * Math.sin(a)))
+            .toList());
+  }
+
+  static Geometry point(double xMm, double yMm) {
+    return FACTORY.createPoint(new Coordinate(xMm, yMm));
+  }
+
+  /** A line through these points, for cutting and measuring. */
+  public static LineString line(Coordinate... points) {
+    return FACTORY.createLineString(points);
+  }
+
+  /** Several figures as one. */
+  public static Geometry together(List<Polygon> parts) {
+    return parts.size() == 1
+        ? parts.get(0)
+        : FACTORY.createMultiPolygon(parts.toArray(Polygon[]::new));
+  }
+
+  public static Geometry moved(Geometry figure, double xMm, double yMm) {
+    return AffineTransformation.translationInstance(xMm, yMm).transform(figure);
+  }
+
+  /** The figure with the middle of its box at the origin. */
+  public static Geometry centred(Geometry figure) {
+    Coordinate middle = figure.getEnvelopeInternal().centre();
+    return moved(figure, -middle.x, -middle.y);
+  }
+}

@@ -1,0 +1,69 @@
+package ironshelf.core.mould.planar;
+
+import ironshelf.core.quantity.Finding;
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.RefusedException;
+import java.awt.geom.AffineTransform;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.apache.batik.parser.ParseException;
+import org.apache.batik.parser.PathParser;
+import org.locationtech.jts.awt.ShapeReader;
+import org.locationtech.jts.geom.Coordinate;
+
+/** An outline read from the path data of an SVG drawing (SVG 2, chapter 9), and written as such. */
+public final class SvgPath {
+
+  private static final int MOST_CHARACTERS = 200_000;
+
+  private SvgPath() {}
+
+  /**
+   * Reads one closed outline; curves flattened to {@link Planes#FLATNESS_MM}. SVG's y grows
+   * downwards, an outline's upwards: it is turned over, so that it looks the same.
+   *
+   * @param mmPerUnit size of the drawing's unit, 0.001 to 1 000
+   * @throws RefusedException if it is no path data, or not exactly one closed piece
+   */
+  public static List<PlanPoint> read(String path, double mmPerUnit) {
+    new Findings()
+        .text("path", path, MOST_CHARACTERS)
+        .within("mmPerUnit", mmPerUnit, 0.001, 1_000)
+        .orRefuse();
+    SvgPathHandler handler = new SvgPathHandler();
+    PathParser parser = new PathParser();
+    parser.setPathHandler(handler);
+    try {
+      parser.parse(path);
+    } catch (ParseException e) {
+      String said = e.getMessage() == null ? "it" : e.getMessage().lines().findFirst().orElse("it");
+      throw new RefusedException(
+          new Finding(FindingCode.PATH_UNREADABLE, "path", Map.of("value", said)));
+    }
+    @SuppressWarnings("unchecked") // the library's list is raw
+    List<Coordinate[]> pieces =
+        ShapeReader.toCoordinates(
+            handler
+                .path()
+                .getPathIterator(
+                    AffineTransform.getScaleInstance(mmPerUnit, -mmPerUnit), Planes.FLATNESS_MM));
+    if (pieces.size() != 1 || pieces.get(0).length < 4) {
+      throw new RefusedException(
+          new Finding(FindingCode.PATH_PIECES, "path", Map.of("value", pieces.size())));
+    }
+    Coordinate[] ring = pieces.get(0);
+    int last = ring[0].equals2D(ring[ring.length - 1]) ? ring.length - 1 : ring.length;
+    return Arrays.stream(ring, 0, last).map(c -> PlanPoint.of(c.x, c.y)).toList();
+  }
+
+  /** Path data in millimetres, y growing downwards. */
+  public static String write(List<Coordinate> corners) {
+    return corners.stream()
+        .map(c -> String.format(Locale.ROOT, "%.3f %.3f", c.x, -c.y))
+        .collect(Collectors.joining("L", "M", "Z"));
+  }
+}

@@ -1,0 +1,83 @@
+package ironshelf.core.mould;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import ironshelf.core.mould.solid.Box;
+import ironshelf.core.mould.solid.Cone;
+import ironshelf.core.mould.solid.Cylinder;
+import ironshelf.core.mould.solid.Measured;
+import ironshelf.core.quantity.RefusedException;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class TippingTest {
+
+  /** Statics, by hand: a cylinder's centre of mass is half way up, so tan a = r / (h / 2). */
+  @Test
+  void aCylinder() {
+    Tipping.Result tall = tip(MouldShape.of(new Cylinder(100, 400), null, 0), 0, 0, false);
+    assertThat(tall.centreOfMassMm()).isCloseTo(200, within(1e-6));
+    // The base is a polygon to 0.1 mm here.
+    assertThat(tall.baseReachMm()).isCloseTo(50, within(0.1));
+    assertThat(tall.tipAngleDeg()).isCloseTo(14.04, within(0.05));
+    assertThat(tall.warnings()).isEmpty();
+  }
+
+  /**
+   * A full cone's centroid stands at a quarter: here the frustum's h (A + 2 sqrt(AB) + 3B)/4(...).
+   */
+  @Test
+  void aFrustumEitherWayUp() {
+    double r = 60;
+    double big = 80;
+    double h = 150;
+    double fromBase =
+        h * (r * r + 2 * r * big + 3 * big * big) / (4 * (r * r + r * big + big * big));
+    MouldShape pot = MouldShape.of(new Cone(160, 120, 150), null, 0);
+    assertThat(tip(pot, 0, 0, false).centreOfMassMm()).isCloseTo(fromBase, within(1e-3));
+    assertThat(tip(pot, 0, 0, true).centreOfMassMm()).isCloseTo(h - fromBase, within(1e-3));
+    assertThat(tip(pot, 0, 0, true).baseReachMm()).isCloseTo(80, within(0.1));
+  }
+
+  /** By hand: 4.8 kg at 100 mm and 1.2 kg at 600 mm balance at 200 mm. */
+  @Test
+  void aFittingRaisesTheCentre() {
+    MouldShape block = MouldShape.of(new Box(100, 120, 200), null, 0);
+    Tipping.Result lamp = Tipping.of(block, 2000, 1.2, 600, false);
+    assertThat(lamp.massKg()).isCloseTo(6, within(1e-9));
+    assertThat(lamp.centreOfMassMm()).isCloseTo(200, within(1e-6));
+    assertThat(lamp.tipAngleDeg()).isCloseTo(Math.toDegrees(Math.atan(0.25)), within(1e-6));
+    assertThat(Tipping.of(block, 2000, 20, 900, false).warnings()).hasSize(1);
+  }
+
+  @Test
+  void whatWasOnlyMeasuredHasNoShape() {
+    assertThatThrownBy(() -> tip(MouldShape.of(new Measured(2, null), null, 0), 0, 0, false))
+        .isInstanceOf(RefusedException.class);
+  }
+
+  /** Two pours in one mould: half of a box is half its height, whatever the order. */
+  @Test
+  void partsEndAtTheirLevel() {
+    MouldShape tray =
+        new MouldShape(
+            new Box(300, 200, 40),
+            null,
+            0,
+            0,
+            List.of(),
+            1,
+            List.of(),
+            List.of(new PourPart("face", 50), new PourPart("back", 50)));
+    List<MouldResult.Part> parts = MouldSum.of(tray, 2000, 0, 0, null).parts();
+    assertThat(parts).extracting(MouldResult.Part::volumeL).containsExactly(1.2, 1.2);
+    assertThat(parts.get(0).levelMm()).isCloseTo(20, within(1e-6));
+    assertThat(parts.get(1).levelMm()).isCloseTo(40, within(1e-6));
+  }
+
+  private static Tipping.Result tip(MouldShape s, double kg, double mm, boolean upsideDown) {
+    return Tipping.of(s, 2200, kg, mm, upsideDown);
+  }
+}
