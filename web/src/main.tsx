@@ -9,6 +9,9 @@ import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Broken } from './frame/Broken';
 import { Frame } from './frame/Frame';
 import { NotFound } from './frame/NotFound';
+import { CopyPage } from './copy/CopyPage';
+import { ExchangePage } from './exchange/ExchangePage';
+import { ChangeMouldPage, NewMouldPage } from './mould/form/FormPages';
 import { MouldPage } from './mould/MouldPage';
 import { RackPage } from './mould/RackPage';
 import { OrderPage } from './order/OrderPage';
@@ -33,7 +36,11 @@ const router = createBrowserRouter([
       { path: '/orders/:id', element: <OrderPage /> },
       { path: '/pour', element: <ChoosePage /> },
       { path: '/moulds', element: <RackPage /> },
+      { path: '/moulds/new', element: <NewMouldPage /> },
+      { path: '/moulds/tables', element: <ExchangePage /> },
       { path: '/moulds/:id', element: <MouldPage /> },
+      { path: '/moulds/:id/change', element: <ChangeMouldPage /> },
+      { path: '/copies/:id', element: <CopyPage /> },
       { path: '*', element: <NotFound /> },
     ],
   },

@@ -44,6 +44,21 @@ export async function dataOf<T>(answer: Promise<Answer<T>>): Promise<T> {
   );
 }
 
+/** Sends a file as it is, and gives the answer's data or a Problem. */
+export function sendFile<T>(path: string, file: Blob): Promise<T> {
+  const sent = globalThis
+    .fetch(path, {
+      method: 'POST',
+      body: file,
+      headers: { 'Content-Type': 'application/octet-stream' },
+    })
+    .then(async (response) => {
+      const body: unknown = await response.json();
+      return response.ok ? { data: body as T } : { error: body };
+    });
+  return dataOf(sent);
+}
+
 export function messageOf(error: unknown): string {
   return error instanceof Problem && error.errors.length > 0
     ? error.errors.map((e) => e.message).join(' ')

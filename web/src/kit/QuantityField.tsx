@@ -14,15 +14,27 @@ interface Props {
   big?: boolean;
   autoFocus?: boolean;
   hideLabel?: boolean;
+  /** What the server said is wrong with it. */
+  problem?: string | undefined;
 }
 
 /** A field that takes what people write and echoes how it was read. */
 export function QuantityField(props: Props) {
-  const { label, text, onText, dimension, bareUnit, placeholder, big, autoFocus, hideLabel } =
-    props;
+  const {
+    label,
+    text,
+    onText,
+    dimension,
+    bareUnit,
+    placeholder,
+    big,
+    autoFocus,
+    hideLabel,
+    problem,
+  } = props;
   const id = useId();
   const { data, error } = useReading(withUnit(text, bareUnit), dimension);
-  const wrong = text.trim() !== '' && error;
+  const wrong = (text.trim() !== '' && error) || problem;
   return (
     <Box>
       <label htmlFor={id}>
@@ -50,7 +62,11 @@ export function QuantityField(props: Props) {
         _placeholder={{ color: 'quiet', fontWeight: 500 }}
       />
       <Text id={`${id}-read`} textStyle="small" minH="20px" color={wrong ? 'oxide' : 'quiet'}>
-        {wrong ? messageOf(error) : text.trim() !== '' && data ? `read as ${data.echo}` : ''}
+        {wrong
+          ? (problem ?? messageOf(error))
+          : text.trim() !== '' && data
+            ? `read as ${data.echo}`
+            : ''}
       </Text>
     </Box>
   );

@@ -18,6 +18,6 @@ describe('an outline', () => {
       { rMm: 60, zMm: 0 },
       { rMm: 70, zMm: 75 },
     ]);
-    expect(halfWidth({ outer: pot, rimMm: 150 })).toBe(80);
+    expect(halfWidth({ outer: pot, more: [], rimMm: 150, drawn: true })).toBe(80);
   });
 });

@@ -1,15 +1,11 @@
 import type { Schemas } from '../api/client';
 
 export type Section = Schemas['Section'];
-type Points = Section['outer'];
+export type Points = Section['outer'];
 
 /** Widest half width of a section in mm. */
 export function halfWidth(section: Section): number {
   return Math.max(...section.outer.map((p) => p.rMm));
-}
-
-export function height(section: Section): number {
-  return section.rimMm;
 }
 
 /** The radius of a profile at a height, straight between its points. */

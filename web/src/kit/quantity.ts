@@ -4,7 +4,7 @@ import { client, dataOf, type Schemas } from '../api/client';
 
 export type Dimension = Schemas['Reading']['dimension'];
 
-function reading(text: string, dimension: Dimension) {
+export function reading(text: string, dimension: Dimension) {
   return {
     queryKey: ['quantity', dimension, text],
     queryFn: () => dataOf(client.POST('/api/quantities/read', { body: { text, dimension } })),

@@ -1,16 +1,27 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
+import { CopyMark } from '../copy/CopyMark';
 import { plural } from '../kit/format';
+import { PlanDrawing } from '../kit/PlanDrawing';
 import { SectionDrawing } from '../kit/SectionDrawing';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { useShelf } from '../shelf/useShelf';
 import { useNow } from '../workshop/useWorkshop';
-import { CopyMark } from './CopyMark';
+import { AddCopy } from './AddCopy';
+import { Downloads } from './Downloads';
 import { MouldFigures } from './MouldFigures';
 import { OffsetSlider } from './OffsetSlider';
+import { TippingPanel } from './TippingPanel';
 import { type Mould, useMould, useMouldSum, useProducts } from './useMoulds';
+import { familyName } from './words';
+
+/** An ordinary mix, for moulds that no product uses yet. */
+const ORDINARY = { name: 'an ordinary mix', densityKgM3: 2200 };
+
+/** Over so many times its width a piece is tall, and one asks whether it stands. */
+const TALL = 1.5;
 
 /** One mould: its section, what it holds, its copies. */
 export function MouldPage() {
@@ -21,7 +32,7 @@ export function MouldPage() {
     <Box px={{ base: 4, md: 9 }} pt={7}>
       {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the mould" />}
-      {data && <Whole key={data.id} mould={data} />}
+      {data && <Whole key={`${data.id} ${data.version}`} mould={data} />}
     </Box>
   );
 }
@@ -32,25 +43,44 @@ function Whole({ mould }: { mould: Mould }) {
   const { data: shelf } = useShelf();
   const { data: products } = useProducts();
   const used = (products ?? []).filter((p) => p.product.mouldId === mould.id);
-  const density = used[0]?.freshDensityKgM3 ?? 0;
-  const { data: sum, error, refetch } = useMouldSum(mould, offsetMm, density);
+  const mix = used[0]
+    ? { name: used[0].recipe.name, densityKgM3: used[0].freshDensityKgM3 }
+    : ORDINARY;
+  const {
+    data: sum,
+    error,
+    refetch,
+  } = useMouldSum(mould, offsetMm, products ? mix.densityKgM3 : 0);
   const free = mould.copies.filter((c) => !c.held && c.condition === 'good').length;
   const holding = (pourId: number | undefined) =>
     shelf?.groups.find((g) => g.board === 'mould' && g.pourId === pourId);
+  const { section } = mould;
+  const tall = section.rimMm > TALL * 2 * (section.outer[0]?.rMm ?? Infinity);
+  const planSays =
+    mould.shape.cavity.kind === 'outline' ||
+    mould.shape.cavity.kind === 'mesh' ||
+    mould.shape.cavity.kind === 'polygonPrism' ||
+    mould.shape.moreCores.length > 0;
   return (
     <>
-      <Text as="h1" textStyle="title">
-        {mould.name} mould
-      </Text>
+      <Flex justifyContent="space-between" alignItems="baseline" gap={4}>
+        <Text as="h1" textStyle="title">
+          {mould.name} mould
+        </Text>
+        <Link className="plain-link" to={`/moulds/${mould.id}/change`}>
+          change it
+        </Link>
+      </Flex>
       <Text color="quiet">
-        {mould.kind} · {mould.family} · {plural(mould.copies.length, 'copy', 'copies')}, {free} free
+        {mould.kindName} · {familyName(mould.family)} ·{' '}
+        {plural(mould.copies.length, 'copy', 'copies')}, {free} free
         {used.length > 0 && ` · used by ${used.map((p) => p.product.name).join(', ')}`}
       </Text>
       <Grid templateColumns={{ base: '1fr', lg: '480px 1fr' }} columnGap={8} mt={3}>
         <Box>
-          <Box h="360px">
+          <Box h={section.rimMm < (section.outer[0]?.rMm ?? 0) ? '220px' : '360px'}>
             <SectionDrawing
-              section={mould.section}
+              section={section}
               offsetMm={offsetMm}
               callouts
               title={`Section of the ${mould.name} mould, to scale`}
@@ -61,7 +91,12 @@ function Whole({ mould }: { mould: Mould }) {
               }
             />
           </Box>
-          {sum?.nominalWallMm !== undefined && (
+          {planSays && sum && (
+            <Box h="220px">
+              <PlanDrawing plan={sum.plan} title={`The ${mould.name} mould from above, to scale`} />
+            </Box>
+          )}
+          {mould.shape.core && sum?.nominalWallMm !== undefined && (
             <OffsetSlider
               value={offsetMm}
               mostMm={Math.floor(sum.nominalWallMm * 2 - 0.1) / 2}
@@ -69,39 +104,40 @@ function Whole({ mould }: { mould: Mould }) {
               onChange={setOffsetMm}
             />
           )}
+          <Downloads mould={mould} />
         </Box>
         <Box pt={3}>
           {error && !sum && <Failed error={error} retry={() => void refetch()} />}
-          {sum && (
-            <MouldFigures
-              mould={mould}
-              sum={sum}
-              offsetMm={offsetMm}
-              mix={{ name: used[0]?.recipe.name ?? 'the mix', densityKgM3: density }}
-            />
-          )}
+          {sum && <MouldFigures mould={mould} sum={sum} offsetMm={offsetMm} mix={mix} />}
           {sum?.warnings.map((w) => (
-            <Text key={w.code} mt={3} color="oxide" fontWeight={600}>
+            <Text key={w.code + w.field} mt={3} color="oxide" fontWeight={600}>
               {w.message}
             </Text>
           ))}
         </Box>
       </Grid>
-      <Text as="h2" textStyle="name" mt={4} mb={3}>
+      {section.drawn && (mould.family === 'lamps' || tall) && <TippingPanel mould={mould} />}
+      <Text as="h2" textStyle="name" mt={5} mb={3}>
         Copies
       </Text>
-      <Flex wrap="wrap" gap={6}>
+      {mould.copies.length === 0 && (
+        <Text color="quiet" mb={3}>
+          No copy of it is kept yet. Nothing can be poured before there is one.
+        </Text>
+      )}
+      <Flex wrap="wrap" gap={6} mb={4}>
         {mould.copies.map((copy) => (
           <CopyMark
             key={copy.id}
             copy={copy}
-            section={mould.section}
-            expectedCasts={mould.expectedCasts}
+            section={section}
+            expectedCasts={mould.expected.casts}
             holding={holding(copy.held?.pourId)}
             now={now}
           />
         ))}
       </Flex>
+      <AddCopy mould={mould} />
     </>
   );
 }

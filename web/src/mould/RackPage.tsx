@@ -1,84 +1,103 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import { Link, useSearchParams } from 'react-router';
+import { Choice } from '../kit/Choice';
 import { plural } from '../kit/format';
-import { SectionDrawing } from '../kit/SectionDrawing';
 import { Empty, Failed, Loading } from '../kit/States';
+import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
-import { type Copy, type Mould, useMoulds } from './useMoulds';
+import { useShelf } from '../shelf/useShelf';
+import { useNow } from '../workshop/useWorkshop';
+import { gatesByPour, isFree, WHEN, type When } from './free';
+import { RackRow } from './RackRow';
+import { useMoulds, useProducts } from './useMoulds';
+import { FAMILIES, type Family } from './words';
 
 /** All moulds as they hang on the rack, each copy by its state. */
 export function RackPage() {
   useTitle('Moulds');
+  const [params, setParams] = useSearchParams();
   const { data, error, refetch } = useMoulds();
+  const { data: products } = useProducts();
+  const { data: shelf } = useShelf();
+  const now = useNow();
+  const search = params.get('search') ?? '';
+  const family = (params.get('family') ?? 'any') as Family | 'any';
+  const when = (params.get('free') ?? 'any') as When;
+  const set = (name: string, value: string, none: string) => {
+    const next = new URLSearchParams(params);
+    if (value === none) {
+      next.delete(name);
+    } else {
+      next.set(name, value);
+    }
+    setParams(next, { replace: true });
+  };
+  const gates = gatesByPour(shelf?.groups ?? []);
+  const productsOf = (mouldId: number) =>
+    (products ?? []).filter((p) => p.product.mouldId === mouldId).map((p) => p.product.name);
+  const rows = (data?.items ?? [])
+    .filter((m) => family === 'any' || m.family === family)
+    .filter((m) =>
+      [m.name, ...productsOf(m.id), ...m.copies.map((c) => c.code)]
+        .join(' ')
+        .toLowerCase()
+        .includes(search.toLowerCase()),
+    )
+    .map((mould) => ({
+      mould,
+      copies: mould.copies.filter((c) => isFree(c, when, gates, now)),
+    }))
+    .filter(({ copies }) => when === 'any' || copies.length > 0);
+  const shown = rows.reduce((n, r) => n + r.copies.length, 0);
   return (
     <Box px={{ base: 4, md: 9 }} pt={7}>
-      <Text as="h1" textStyle="title" mb={5}>
-        Moulds
-      </Text>
+      <Flex justifyContent="space-between" alignItems="baseline" wrap="wrap" gap={4}>
+        <Text as="h1" textStyle="title">
+          Moulds
+        </Text>
+        <Flex gap={5}>
+          <Link className="plain-link" to="/moulds/new">
+            describe a new mould
+          </Link>
+          <Link className="plain-link" to="/moulds/tables">
+            bring in, take out
+          </Link>
+        </Flex>
+      </Flex>
+      <Grid templateColumns={{ base: '1fr', md: '260px 200px 240px 1fr' }} columnGap={3} mt={3}>
+        <TextField
+          label="mould, product or copy"
+          text={search}
+          onText={(t) => set('search', t, '')}
+        />
+        <Choice
+          label="family"
+          value={family}
+          options={[['any', 'all families'] as const, ...FAMILIES]}
+          onValue={(f) => set('family', f, 'any')}
+        />
+        <Choice label="show" value={when} options={WHEN} onValue={(w) => set('free', w, 'any')} />
+        <Text color="quiet" alignSelf="center">
+          {data && `${plural(rows.length, 'mould')}, ${plural(shown, 'copy', 'copies')}`}
+        </Text>
+      </Grid>
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the moulds" />}
       {data?.items.length === 0 && (
-        <Empty title="No moulds yet">Nothing can be poured before there is one.</Empty>
+        <Empty title="No moulds yet">
+          Nothing can be poured before there is one.{' '}
+          <Link className="plain-link" to="/moulds/new">
+            Describe the first
+          </Link>
+          , or bring a table in.
+        </Empty>
       )}
-      {data?.items.map((mould) => (
-        <MouldRow key={mould.id} mould={mould} />
+      {data && data.items.length > 0 && rows.length === 0 && (
+        <Empty title="None of the moulds fits">Ask for less, or clear the search.</Empty>
+      )}
+      {rows.map(({ mould, copies }) => (
+        <RackRow key={mould.id} mould={mould} copies={copies} />
       ))}
-    </Box>
-  );
-}
-
-function MouldRow({ mould }: { mould: Mould }) {
-  const free = mould.copies.filter((c) => !c.held && c.condition === 'good').length;
-  return (
-    <Link to={`/moulds/${mould.id}`}>
-      <Flex
-        gap={6}
-        alignItems="center"
-        borderBottom="5px solid"
-        borderColor="steel"
-        pt={4}
-        pb={2}
-        wrap="wrap"
-        _hover={{ bg: 'panel' }}
-      >
-        <Box w="210px">
-          <Text textStyle="name">{mould.name}</Text>
-          <Text textStyle="small" color="quiet">
-            {mould.kind}
-          </Text>
-          <Text textStyle="small" color="quiet">
-            {plural(mould.copies.length, 'copy', 'copies')}, {free} free
-          </Text>
-        </Box>
-        {mould.copies.map((copy) => (
-          <SmallCopy key={copy.id} copy={copy} mould={mould} />
-        ))}
-      </Flex>
-    </Link>
-  );
-}
-
-function SmallCopy({ copy, mould }: { copy: Copy; mould: Mould }) {
-  const state = copy.held ? 'holds' : copy.condition === 'good' ? 'free' : copy.condition;
-  return (
-    <Box w="62px" textAlign="center">
-      <Box h="62px">
-        <SectionDrawing
-          section={mould.section}
-          filled={copy.held ? 1 : 0}
-          swatch="var(--chakra-colors-steel)"
-          title={`${copy.code}, ${state}`}
-        />
-      </Box>
-      <Text textStyle="label" fontSize="16px">
-        {copy.code}
-      </Text>
-      <Text
-        textStyle="small"
-        color={state === 'free' ? 'moss' : state === 'holds' ? 'quiet' : 'oxide'}
-      >
-        {state}
-      </Text>
     </Box>
   );
 }

@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { client, dataOf, type Schemas } from '../api/client';
 
 export type Mould = Schemas['MouldView'];
@@ -16,6 +16,50 @@ export function useMould(id: string | number | undefined) {
     queryKey: ['mould', String(id)],
     queryFn: () => dataOf(client.GET('/api/moulds/{id}', { params: { path: { id: Number(id) } } })),
     enabled: id !== undefined,
+  });
+}
+
+/** The kinds that moulds are made of, with what they last here. */
+export function useKinds() {
+  return useQuery({
+    queryKey: ['mould-kinds'],
+    queryFn: () => dataOf(client.GET('/api/mould-kinds')),
+    staleTime: 300_000,
+  });
+}
+
+/** Keeps a new mould, or a change of one at the version that was seen. */
+export function useKeepMould() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ mould, body }: { mould?: Mould; body: Schemas['NewMould'] }) =>
+      mould
+        ? dataOf(
+            client.PUT('/api/moulds/{id}', {
+              body,
+              params: {
+                path: { id: mould.id },
+                header: { 'If-Match': `"${mould.version}"` },
+              },
+            }),
+          )
+        : dataOf(client.POST('/api/moulds', { body })),
+    onSuccess: () =>
+      Promise.all(
+        ['moulds', 'mould', 'shelf', 'mould-sum'].map((k) =>
+          queries.invalidateQueries({ queryKey: [k] }),
+        ),
+      ),
+  });
+}
+
+export function useAddCopy(mouldId: number) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (body: Schemas['CopyRequest']) =>
+      dataOf(client.POST('/api/moulds/{id}/copies', { body, params: { path: { id: mouldId } } })),
+    onSuccess: () =>
+      Promise.all(['moulds', 'mould'].map((k) => queries.invalidateQueries({ queryKey: [k] }))),
   });
 }
 

@@ -14,6 +14,10 @@ const half = [line(1, 'water', 0.5), line(2, 'pigment', 0.1), line(3, 'binder', 
 const sheet = {
   copies: [{ code: 'R1' }, { code: 'R2' }],
   preparation: ['Clean'],
+  faces: [
+    { name: 'wall', mustBond: false, release: 'soapy water' },
+    { name: 'insert', mustBond: true },
+  ],
   holdDownKg: 3.5,
   workingMin: 15,
   water: { leastKg: 0.8, targetKg: 1, mostKg: 1.1 },

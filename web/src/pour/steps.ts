@@ -26,7 +26,9 @@ export function stepsOf(sheet: Sheet): Step[] {
       title: 'Moulds ready',
       note: sheet.copies.map((c) => c.code).join(' '),
       lines: [
+        ...washLines(sheet),
         ...sheet.preparation,
+        ...sheet.faces.map(releaseLine),
         ...(nested ? [`${sheet.holdDownKg.toFixed(1)} kg on each core, or it floats`] : []),
       ],
     },
@@ -84,6 +86,23 @@ export function stepsOf(sheet: Sheet): Step[] {
     note: 'half, knife, top up, tap until the bubbles stop',
   });
   return steps;
+}
+
+function washLines(sheet: Sheet): string[] {
+  const due = sheet.copies.filter((c) => c.washDue).map((c) => c.code);
+  return due.length > 0
+    ? [`Wash ${due.join(' ')}: warm soapy water, and keep it out of the drain`]
+    : [];
+}
+
+function releaseLine(face: Sheet['faces'][number]): string {
+  return face.mustBond
+    ? `Nothing on the ${face.name}: it must bond`
+    : `${face.release ? sentence(face.release) : 'Nothing'} on the ${face.name}`;
+}
+
+function sentence(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
 function scoops(n: number | undefined): string {

@@ -63,6 +63,28 @@ public final class App implements AutoCloseable {
     return post(path, body, Map.of());
   }
 
+  /** Puts JSON at the version that was seen. */
+  public Answer put(String path, Object body, String ifMatch) {
+    return answer(
+        client
+            .put()
+            .uri(path)
+            .header("If-Match", ifMatch)
+            .contentType(MediaType.APPLICATION_JSON)
+            .body(json.writeValueAsString(body)));
+  }
+
+  /** Sends a file as it is. */
+  public Answer send(String path, byte[] file) {
+    return answer(
+        client.post().uri(path).contentType(MediaType.APPLICATION_OCTET_STREAM).body(file));
+  }
+
+  /** Fetches a file. */
+  public byte[] file(String path) {
+    return client.get().uri(path).retrieve().body(byte[].class);
+  }
+
   /** Posts an act under a fresh key. */
   public Answer act(String path, Object body) {
     return act(path, body, UUID.randomUUID().toString());

@@ -1,8 +1,9 @@
 package ironshelf.demo;
 
-import ironshelf.mould.CastView;
-import ironshelf.mould.CopyCondition;
-import ironshelf.mould.CopyView;
+import ironshelf.copy.CastService;
+import ironshelf.copy.CastView;
+import ironshelf.copy.CopyCondition;
+import ironshelf.copy.CopyView;
 import ironshelf.mould.MouldService;
 import ironshelf.piece.Weighed;
 import ironshelf.pour.PourRequest;
@@ -35,14 +36,20 @@ class DemoPours {
   private final PourSheetService sheets;
   private final PourService pours;
   private final MouldService moulds;
+  private final CastService castings;
   private final TakeOutService takeOut;
   private final Random scale = new Random(41);
 
   DemoPours(
-      PourSheetService sheets, PourService pours, MouldService moulds, TakeOutService takeOut) {
+      PourSheetService sheets,
+      PourService pours,
+      MouldService moulds,
+      CastService castings,
+      TakeOutService takeOut) {
     this.sheets = sheets;
     this.pours = pours;
     this.moulds = moulds;
+    this.castings = castings;
     this.takeOut = takeOut;
   }
 
@@ -89,7 +96,7 @@ class DemoPours {
     Instant poured = now.minus(hours(hoursAgo));
     double dryKg = pour(product, colourway, lineId, poured, copies) * RETENTION;
     List<CastView> casts =
-        moulds.heldCasts().stream().filter(c -> c.filledAt().equals(poured)).toList();
+        castings.held().stream().filter(c -> c.filledAt().equals(poured)).toList();
     takeOut.takeOut(
         UUID.randomUUID().toString(),
         new TakeOutRequest(

@@ -11,11 +11,19 @@ import java.io.IOException;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Stops reading a request body after a megabyte: nothing that a workshop sends is that long. */
+/**
+ * Stops reading a request body after a megabyte: nothing that a workshop sends is that long, but a
+ * mesh, which may take a hundred.
+ */
 @Component
 class BodyLimitFilter extends OncePerRequestFilter {
 
   static final int MOST_BYTES = 1_000_000;
+  static final int MOST_MESH_BYTES = 105_000_000;
+
+  private static int mostFor(HttpServletRequest request) {
+    return request.getRequestURI().endsWith("/api/calc/mesh") ? MOST_MESH_BYTES : MOST_BYTES;
+  }
 
   @Override
   protected void doFilterInternal(
@@ -25,7 +33,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
         new HttpServletRequestWrapper(request) {
           @Override
           public ServletInputStream getInputStream() throws IOException {
-            return new Limited(super.getInputStream());
+            return new Limited(super.getInputStream(), mostFor(request));
           }
         },
         response);
@@ -35,21 +43,27 @@ class BodyLimitFilter extends OncePerRequestFilter {
   static final class TooLargeException extends IOException {
     private static final long serialVersionUID = 1L;
 
-    TooLargeException() {
-      super("over " + MOST_BYTES + " bytes");
+    private final int most;
+
+    TooLargeException(int most) {
+      super("over " + most + " bytes");
+      this.most = most;
     }
 
     int most() {
-      return MOST_BYTES;
+      return most;
     }
   }
 
   private static final class Limited extends ServletInputStream {
     private final ServletInputStream in;
-    private int left = MOST_BYTES;
+    private final int most;
+    private int left;
 
-    Limited(ServletInputStream in) {
+    Limited(ServletInputStream in, int most) {
       this.in = in;
+      this.most = most;
+      this.left = most;
     }
 
     @Override
@@ -69,7 +83,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
     private void count(int n) throws IOException {
       left -= n;
       if (left < 0) {
-        throw new TooLargeException();
+        throw new TooLargeException(most);
       }
     }
 

@@ -1,15 +1,29 @@
 package ironshelf.http;
 
+import com.fasterxml.jackson.annotation.JsonFormat;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import ironshelf.core.cure.StrengthCurve;
-import ironshelf.core.mould.Box;
-import ironshelf.core.mould.Cone;
-import ironshelf.core.mould.Cylinder;
-import ironshelf.core.mould.Solid;
-import ironshelf.core.mould.Sphere;
+import ironshelf.core.mould.Plan;
+import ironshelf.core.mould.planar.PlanPoint;
+import ironshelf.core.mould.planar.ReadyOutline;
+import ironshelf.core.mould.solid.Box;
+import ironshelf.core.mould.solid.Cone;
+import ironshelf.core.mould.solid.Cylinder;
+import ironshelf.core.mould.solid.Drawn;
+import ironshelf.core.mould.solid.Measured;
+import ironshelf.core.mould.solid.MeshSolid;
+import ironshelf.core.mould.solid.Outline;
+import ironshelf.core.mould.solid.PolygonPrism;
+import ironshelf.core.mould.solid.Pyramid;
+import ironshelf.core.mould.solid.Revolved;
+import ironshelf.core.mould.solid.Sheet;
+import ironshelf.core.mould.solid.Solid;
+import ironshelf.core.mould.solid.Sphere;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** The annotations that core's kinds would carry if core knew of JSON. */
 final class CoreJson {
@@ -17,8 +31,17 @@ final class CoreJson {
   /** What names the kind of a value. */
   static final String KIND = "kind";
 
-  static final Map<Class<?>, Class<?>> MIX_INS =
-      Map.of(Solid.class, SolidJson.class, StrengthCurve.class, CurveJson.class);
+  /** Types that come in kinds, told apart by {@link #KIND}. */
+  static final Map<Class<?>, Class<?>> KINDS =
+      Map.of(
+          Solid.class, SolidJson.class,
+          Drawn.class, DrawnJson.class,
+          StrengthCurve.class, CurveJson.class,
+          ReadyOutline.class, ReadyOutlineJson.class);
+
+  /** Points, which travel as lists of numbers. */
+  static final Set<Class<?>> LISTS =
+      Set.of(PlanPoint.class, Revolved.Turn.class, Plan.Corner.class);
 
   private CoreJson() {}
 
@@ -27,12 +50,45 @@ final class CoreJson {
     @JsonSubTypes.Type(value = Box.class, name = "box"),
     @JsonSubTypes.Type(value = Cylinder.class, name = "cylinder"),
     @JsonSubTypes.Type(value = Cone.class, name = "cone"),
-    @JsonSubTypes.Type(value = Sphere.class, name = "sphere")
+    @JsonSubTypes.Type(value = Pyramid.class, name = "pyramid"),
+    @JsonSubTypes.Type(value = Sphere.class, name = "sphere"),
+    @JsonSubTypes.Type(value = PolygonPrism.class, name = "polygonPrism"),
+    @JsonSubTypes.Type(value = Outline.class, name = "outline"),
+    @JsonSubTypes.Type(value = Revolved.class, name = "revolved"),
+    @JsonSubTypes.Type(value = MeshSolid.class, name = "mesh")
   })
-  interface SolidJson {
+  interface DrawnJson {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = KIND)
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Box.class, name = "box"),
+    @JsonSubTypes.Type(value = Cylinder.class, name = "cylinder"),
+    @JsonSubTypes.Type(value = Cone.class, name = "cone"),
+    @JsonSubTypes.Type(value = Pyramid.class, name = "pyramid"),
+    @JsonSubTypes.Type(value = Sphere.class, name = "sphere"),
+    @JsonSubTypes.Type(value = PolygonPrism.class, name = "polygonPrism"),
+    @JsonSubTypes.Type(value = Outline.class, name = "outline"),
+    @JsonSubTypes.Type(value = Revolved.class, name = "revolved"),
+    @JsonSubTypes.Type(value = MeshSolid.class, name = "mesh"),
+    @JsonSubTypes.Type(value = Measured.class, name = "measured"),
+    @JsonSubTypes.Type(value = Sheet.class, name = "sheet")
+  })
+  interface SolidJson {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = KIND)
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = ReadyOutline.Boat.class, name = "boat"),
+    @JsonSubTypes.Type(value = ReadyOutline.Hourglass.class, name = "hourglass"),
+    @JsonSubTypes.Type(value = ReadyOutline.Leaf.class, name = "leaf"),
+    @JsonSubTypes.Type(value = ReadyOutline.RoundedRectangle.class, name = "roundedRectangle")
+  })
+  interface ReadyOutlineJson {
     @JsonIgnore
-    double volumeL();
+    List<PlanPoint> points();
   }
+
+  @JsonFormat(shape = JsonFormat.Shape.ARRAY)
+  interface ListJson {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = KIND)
   @JsonSubTypes({

@@ -15,7 +15,8 @@ class JsonConfig {
   @Bean
   JsonMapperBuilderCustomizer strictNumbersAndAllFindings() {
     return builder -> {
-      CoreJson.MIX_INS.forEach(builder::addMixIn);
+      CoreJson.KINDS.forEach(builder::addMixIn);
+      CoreJson.LISTS.forEach(type -> builder.addMixIn(type, CoreJson.ListJson.class));
       builder
           .enumNamingStrategy(EnumNamingStrategies.LOWER_CAMEL_CASE)
           .addModule(NumberReading.module())

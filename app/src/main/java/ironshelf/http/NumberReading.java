@@ -1,5 +1,6 @@
 package ironshelf.http;
 
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -9,9 +10,9 @@ import tools.jackson.databind.deser.std.StdDeserializer;
 import tools.jackson.databind.module.SimpleModule;
 
 /**
- * Reads JSON numbers and nothing else: text that looks like a number is refused, so that "1,250"
- * never slips in. A number that is not there becomes NaN where {@code core} guards it, and null
- * where it may be left out.
+ * Reads JSON numbers (and true and false) and nothing else: text that looks like a number is
+ * refused, so that "1,250" never slips in. A number that is not there becomes NaN where {@code
+ * core} guards it, and null where it may be left out.
  */
 final class NumberReading<T> extends StdDeserializer<T> {
 
@@ -20,12 +21,19 @@ final class NumberReading<T> extends StdDeserializer<T> {
     T read(JsonParser parser);
   }
 
+  private final transient Predicate<JsonToken> right;
   private final transient Reader<T> reader;
   private final transient @Nullable T missing;
   private final String wanted;
 
-  private NumberReading(Class<T> type, Reader<T> reader, @Nullable T missing, String wanted) {
+  private NumberReading(
+      Class<T> type,
+      Predicate<JsonToken> right,
+      Reader<T> reader,
+      @Nullable T missing,
+      String wanted) {
     super(type);
+    this.right = right;
     this.reader = reader;
     this.missing = missing;
     this.wanted = wanted;
@@ -35,24 +43,29 @@ final class NumberReading<T> extends StdDeserializer<T> {
     return new SimpleModule("ironshelf-numbers")
         .addDeserializer(Double.TYPE, number(Double.TYPE, JsonParser::getDoubleValue, Double.NaN))
         .addDeserializer(Double.class, number(Double.class, JsonParser::getDoubleValue, null))
+        .addDeserializer(Boolean.class, trueOrFalse())
         .addDeserializer(Long.class, whole(Long.class, JsonParser::getLongValue))
         .addDeserializer(Integer.class, whole(Integer.class, JsonParser::getIntValue));
   }
 
+  private static NumberReading<Boolean> trueOrFalse() {
+    return new NumberReading<>(
+        Boolean.class, JsonToken::isBoolean, JsonParser::getBooleanValue, null, "true or false");
+  }
+
   private static <T> NumberReading<T> number(Class<T> type, Reader<T> reader, @Nullable T missing) {
-    return new NumberReading<>(type, reader, missing, "a number");
+    return new NumberReading<>(type, JsonToken::isNumeric, reader, missing, "a number");
   }
 
   private static <T> NumberReading<T> whole(Class<T> type, Reader<T> reader) {
-    return new NumberReading<>(type, reader, null, "a whole number");
+    return new NumberReading<>(
+        type, token -> token == JsonToken.VALUE_NUMBER_INT, reader, null, "a whole number");
   }
 
   @Override
   public @Nullable T deserialize(JsonParser parser, DeserializationContext context) {
     JsonToken token = parser.currentToken();
-    boolean right =
-        wanted.contains("whole") ? token == JsonToken.VALUE_NUMBER_INT : token.isNumeric();
-    if (right) {
+    if (right.test(token)) {
       try {
         return reader.read(parser);
       } catch (InputCoercionException tooManyDigits) {

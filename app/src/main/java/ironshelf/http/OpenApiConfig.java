@@ -47,7 +47,7 @@ class OpenApiConfig {
 
   @Bean
   OpenApiCustomizer kinds() {
-    return api -> CoreJson.MIX_INS.forEach((type, mixIn) -> KindSchemas.describe(api, type, mixIn));
+    return api -> CoreJson.KINDS.forEach((type, mixIn) -> KindSchemas.describe(api, type, mixIn));
   }
 
   @Bean

@@ -1,6 +1,8 @@
 package ironshelf.http;
 
+import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.RefusedException;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -62,7 +64,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             "value",
             String.valueOf(e.getValue()),
             "wanted",
-            "a whole number");
+            wanted(e.getRequiredType()));
     ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "request.refused", Map.of());
     problem.setProperty(
         "errors",
@@ -73,6 +75,17 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 params,
                 catalogue.say("request.parameter", e.getName(), params))));
     return problem;
+  }
+
+  private static String wanted(@Nullable Class<?> type) {
+    return type != null && type.isEnum()
+        ? "one of " + Arrays.stream(type.getEnumConstants()).map(EnumNames::of).toList()
+        : "a whole number";
+  }
+
+  @ExceptionHandler(BodyLimitFilter.TooLargeException.class)
+  ProblemDetail tooLarge(BodyLimitFilter.TooLargeException e) {
+    return problem(HttpStatus.CONTENT_TOO_LARGE, "request.tooLarge", Map.of("high", e.most()));
   }
 
   @ExceptionHandler(Exception.class)
@@ -97,6 +110,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
           request);
     }
     Throwable cause = e.getCause();
+    // A record within a list of numbers is refused, and then misses itself.
+    Findings found = BindingFindings.take();
+    if (!found.isEmpty()) {
+      ProblemDetail problem = refused(new RefusedException(found.toList()));
+      return handleExceptionInternal(e, problem, headers, HttpStatus.BAD_REQUEST, request);
+    }
     if (cause == null) {
       return answer(e, headers, HttpStatus.BAD_REQUEST, "request.empty", Map.of(), request);
     }

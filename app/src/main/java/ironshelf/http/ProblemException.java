@@ -24,6 +24,11 @@ public class ProblemException extends RuntimeException {
     return new ProblemException(HttpStatus.CONFLICT, code, params);
   }
 
+  /** 412: what is to be changed is no longer what its editor saw. */
+  public static ProblemException stale() {
+    return new ProblemException(HttpStatus.PRECONDITION_FAILED, "edit.stale", Map.of());
+  }
+
   /** 400: the request as a whole lacks something that no field can be named for. */
   public static ProblemException bad(String code, Map<String, Object> params) {
     return new ProblemException(HttpStatus.BAD_REQUEST, code, params);

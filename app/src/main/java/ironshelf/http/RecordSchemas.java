@@ -3,6 +3,8 @@ package ironshelf.http;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.oas.models.media.ArraySchema;
+import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import ironshelf.core.quantity.WhenMissing;
@@ -30,6 +32,9 @@ final class RecordSchemas implements ModelConverter {
       StringSchema names = new StringSchema();
       Arrays.stream(raw.getEnumConstants()).map(EnumNames::of).forEach(names::addEnumItem);
       return names;
+    }
+    if (raw != null && CoreJson.LISTS.contains(raw)) {
+      return new ArraySchema().items(new NumberSchema()).minItems(2);
     }
     Schema<?> schema = chain.next().resolve(type, context, chain);
     if (schema != null && raw != null && raw.isRecord()) {

@@ -1,13 +1,24 @@
 package ironshelf.mould;
 
+import ironshelf.copy.CopyRequest;
+import ironshelf.http.IfMatch;
 import ironshelf.http.PageOf;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Sort;
 import org.springframework.data.web.PageableDefault;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -28,7 +39,35 @@ class MouldController {
   }
 
   @GetMapping("/api/moulds/{id}")
-  MouldView mould(@PathVariable long id) {
+  ResponseEntity<MouldView> mould(@PathVariable long id) {
+    MouldView mould = moulds.mould(id);
+    return ResponseEntity.ok().eTag(IfMatch.tag(mould.version())).body(mould);
+  }
+
+  @GetMapping("/api/mould-kinds")
+  List<MouldService.KindView> kinds() {
+    return moulds.kinds();
+  }
+
+  @PostMapping("/api/moulds")
+  @ResponseStatus(HttpStatus.CREATED)
+  MouldView add(@RequestBody NewMould mould) {
+    return moulds.mould(moulds.add(mould));
+  }
+
+  @PutMapping("/api/moulds/{id}")
+  MouldView change(
+      @PathVariable long id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody NewMould to) {
+    moulds.change(id, IfMatch.version(ifMatch), to);
+    return moulds.mould(id);
+  }
+
+  @PostMapping("/api/moulds/{id}/copies")
+  @ResponseStatus(HttpStatus.CREATED)
+  MouldView addCopy(@PathVariable long id, @RequestBody CopyRequest copy) {
+    moulds.addCopy(id, copy);
     return moulds.mould(id);
   }
 }

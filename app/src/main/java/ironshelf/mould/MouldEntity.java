@@ -1,8 +1,15 @@
 package ironshelf.mould;
 
+import static java.util.Objects.requireNonNull;
+
+import ironshelf.copy.CopyView;
 import ironshelf.core.mould.MouldShape;
 import ironshelf.core.mould.Section;
 import ironshelf.core.mould.WallKind;
+import ironshelf.core.mould.wear.CastsExpected;
+import ironshelf.core.mould.wear.Face;
+import ironshelf.core.mould.wear.MouldKind;
+import ironshelf.core.mould.wear.MouldKinds;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -11,21 +18,28 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.math.BigDecimal;
 import java.util.List;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** A design: its solids, its kind, how it is prepared. */
 @Entity
 @Table(name = "moulds")
 class MouldEntity {
 
+  private static final MouldKinds KINDS = MouldKinds.shipped();
+
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
 
   private String name;
-  private String family;
+
+  @Enumerated(EnumType.STRING)
+  private Family family;
+
   private String kind;
 
   @Enumerated(EnumType.STRING)
@@ -36,44 +50,65 @@ class MouldEntity {
 
   private double coreMassKg;
   private double leastWallMm;
-  private int expectedCasts;
+  private @Nullable BigDecimal price;
 
   @JdbcTypeCode(SqlTypes.JSON)
   private List<String> preparation;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private List<Face> faces;
 
   @Version private long version;
 
   protected MouldEntity() {}
 
   MouldEntity(NewMould from) {
-    this.name = from.name();
-    this.family = from.family();
-    this.kind = from.kind();
-    this.wallKind = from.wallKind();
-    this.shape = from.shape();
-    this.coreMassKg = from.coreMassKg();
-    this.leastWallMm = from.leastWallMm();
-    this.expectedCasts = from.expectedCasts();
-    this.preparation = from.preparation();
+    change(from);
+  }
+
+  final void change(NewMould to) {
+    this.name = to.name().strip();
+    this.family = requireNonNull(to.family());
+    this.kind = to.kind();
+    this.wallKind = requireNonNull(to.wallKind());
+    this.shape = requireNonNull(to.shape());
+    this.coreMassKg = to.coreMassKg();
+    this.leastWallMm = to.leastWallMm();
+    this.preparation = requireNonNull(to.preparation());
+    this.faces = requireNonNull(to.faces());
+    this.price = to.price();
   }
 
   Long id() {
     return id;
   }
 
-  MouldView view(List<CopyView> copies) {
+  long version() {
+    return version;
+  }
+
+  MouldKind kind() {
+    return KINDS.find(kind).orElseThrow();
+  }
+
+  MouldView view(List<CopyView> copies, CastsExpected expected) {
     return new MouldView(
         id,
+        version,
         name,
         family,
         kind,
+        kind().name(),
         wallKind,
         shape,
         Section.of(shape),
         coreMassKg,
         leastWallMm,
-        expectedCasts,
+        expected,
+        price,
+        price == null ? null : expected.wearPerCast(price),
         preparation,
+        faces,
         copies);
   }
 }

@@ -1,21 +1,44 @@
 package ironshelf.mould;
 
+import ironshelf.copy.CopyView;
 import ironshelf.core.mould.MouldShape;
 import ironshelf.core.mould.Section;
 import ironshelf.core.mould.WallKind;
+import ironshelf.core.mould.wear.CastsExpected;
+import ironshelf.core.mould.wear.Face;
+import java.math.BigDecimal;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
-/** A mould as others see it, with its copies. */
+/**
+ * A mould as others see it, with its copies.
+ *
+ * @param kindName what it is made of, in words
+ * @param expected casts of a copy until it is worn
+ * @param wearPerCast in the shop's money; null where the price is not known
+ */
 public record MouldView(
     long id,
+    long version,
     String name,
-    String family,
+    Family family,
     String kind,
+    String kindName,
     WallKind wallKind,
     MouldShape shape,
     Section section,
     double coreMassKg,
     double leastWallMm,
-    int expectedCasts,
+    CastsExpected expected,
+    @Nullable BigDecimal price,
+    @Nullable BigDecimal wearPerCast,
     List<String> preparation,
-    List<CopyView> copies) {}
+    List<Face> faces,
+    List<CopyView> copies) {
+
+  /** What of it is kept and can be changed. */
+  public NewMould kept() {
+    return new NewMould(
+        name, family, kind, wallKind, shape, coreMassKg, leastWallMm, preparation, faces, price);
+  }
+}

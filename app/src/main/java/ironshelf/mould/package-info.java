@@ -1,7 +1,7 @@
 /**
- * Moulds, their copies and casts, and the mould sum over HTTP.
+ * Moulds: designs, their kinds, what follows from their copies.
  *
- * <p>May use: http, core mould.
+ * <p>May use: http, copy, core mould.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.mould;

@@ -8,6 +8,11 @@ import org.springframework.data.jpa.repository.Query;
 interface PieceRepository extends JpaRepository<Piece, Long> {
   List<Piece> findByCastIdOrderById(long castId);
 
+  List<Piece> findByCastIdInOrderById(java.util.Collection<Long> castIds);
+
+  @Query("select distinct p.castId from Piece p where p.scrapReason is not null")
+  List<Long> castsWithScrap();
+
   List<Piece> findByPourIdOrderById(long pourId);
 
   @Query(

@@ -28,6 +28,17 @@ public class PieceService {
         .toList();
   }
 
+  @Transactional(readOnly = true)
+  public List<PieceView> ofCasts(Collection<Long> castIds) {
+    return pieces.findByCastIdInOrderById(castIds).stream().map(Piece::view).toList();
+  }
+
+  /** Casts of which at least one piece was scrap. */
+  @Transactional(readOnly = true)
+  public List<Long> castsWithScrap() {
+    return pieces.castsWithScrap();
+  }
+
   /** How many pieces a cast makes. */
   @Transactional(readOnly = true)
   public int countOf(long castId) {

@@ -3,13 +3,14 @@ package ironshelf.pour;
 import static java.util.Objects.requireNonNull;
 
 import ironshelf.act.ActService;
+import ironshelf.copy.CastService;
+import ironshelf.copy.CastView;
 import ironshelf.core.material.Role;
 import ironshelf.core.quantity.Findings;
 import ironshelf.cure.CureService;
 import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
-import ironshelf.mould.CastView;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
 import ironshelf.order.OrderService;
@@ -40,6 +41,7 @@ public class PourService {
   private final ActService acts;
   private final MaterialService materials;
   private final MouldService moulds;
+  private final CastService castings;
   private final RecipeService recipes;
   private final ProductService products;
   private final OrderService orders;
@@ -52,6 +54,7 @@ public class PourService {
       ActService acts,
       MaterialService materials,
       MouldService moulds,
+      CastService castings,
       RecipeService recipes,
       ProductService products,
       OrderService orders,
@@ -62,6 +65,7 @@ public class PourService {
     this.acts = acts;
     this.materials = materials;
     this.moulds = moulds;
+    this.castings = castings;
     this.recipes = recipes;
     this.products = products;
     this.orders = orders;
@@ -91,7 +95,9 @@ public class PourService {
     long pourId = pours.save(pour).id();
     MouldView mould = moulds.mould(sheet.product().mouldId());
     List<CastView> casts =
-        moulds.fill(mould, sheet.product().name(), request.versions(), pourId, at);
+        castings.fill(
+            new CastService.Filling(mould.id(), mould.name(), sheet.product().name(), pourId, at),
+            request.versions());
     boolean acceptShort = Boolean.TRUE.equals(request.acceptShort());
     for (PourSheet.SheetLine line : sheet.lines()) {
       if (line.role() != Role.WATER) {
@@ -154,7 +160,7 @@ public class PourService {
         pour.pouredAt(),
         gate.readyAt(),
         gate.greenUntil(),
-        moulds.castsOf(id).stream().map(CastView::copyCode).toList(),
+        castings.ofPour(id).stream().map(CastView::copyCode).toList(),
         pieceIds.size(),
         orders.allottedOf(pieceIds),
         line == null ? null : line.orderNumber(),

@@ -1,10 +1,11 @@
 package ironshelf.pour;
 
+import ironshelf.copy.CopyView;
 import ironshelf.core.material.Role;
 import ironshelf.core.mould.Section;
+import ironshelf.core.mould.wear.Face;
 import ironshelf.core.recipe.BatchResult;
 import ironshelf.http.FindingView;
-import ironshelf.mould.CopyView;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeView;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What the bench needs to know to pour.
  *
+ * @param faces what release agent goes on which, and what must bond
  * @param lines for the whole pour, in the order in which they go in
  * @param holdDownKg on each core, with the margin
  * @param workingMin from wetting
@@ -28,6 +30,7 @@ public record PourSheet(
     String mould,
     Section section,
     List<String> preparation,
+    List<Face> faces,
     List<CopyView> copies,
     int pieces,
     double capacityL,

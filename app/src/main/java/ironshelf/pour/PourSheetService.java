@@ -2,6 +2,7 @@ package ironshelf.pour;
 
 import static java.util.Objects.requireNonNull;
 
+import ironshelf.copy.CopyView;
 import ironshelf.core.material.Role;
 import ironshelf.core.mould.MouldResult;
 import ironshelf.core.mould.MouldSum;
@@ -15,7 +16,6 @@ import ironshelf.http.Catalogue;
 import ironshelf.http.FindingView;
 import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
-import ironshelf.mould.CopyView;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
 import ironshelf.product.ProductService;
@@ -109,6 +109,7 @@ public class PourSheetService {
         mould.name(),
         Section.of(mould.shape()),
         mould.preparation(),
+        mould.faces(),
         copies,
         pieces,
         capacityL,

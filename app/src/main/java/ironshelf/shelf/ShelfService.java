@@ -2,10 +2,10 @@ package ironshelf.shelf;
 
 import static java.util.stream.Collectors.groupingBy;
 
+import ironshelf.copy.CastService;
+import ironshelf.copy.CastView;
 import ironshelf.core.mould.Section;
 import ironshelf.cure.CureService;
-import ironshelf.mould.CastView;
-import ironshelf.mould.CopyCondition;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
 import ironshelf.piece.OutOfMould;
@@ -41,6 +41,7 @@ public class ShelfService {
 
   private final WorkshopService workshop;
   private final MouldService moulds;
+  private final CastService castings;
   private final PourService pours;
   private final PieceService pieces;
   private final ProductService products;
@@ -51,6 +52,7 @@ public class ShelfService {
   ShelfService(
       WorkshopService workshop,
       MouldService moulds,
+      CastService castings,
       PourService pours,
       PieceService pieces,
       ProductService products,
@@ -59,6 +61,7 @@ public class ShelfService {
       Clock clock) {
     this.workshop = workshop;
     this.moulds = moulds;
+    this.castings = castings;
     this.pours = pours;
     this.pieces = pieces;
     this.products = products;
@@ -74,12 +77,7 @@ public class ShelfService {
     groups.addAll(outOfMould(known, now));
     int copies =
         known.moulds.values().stream()
-            .mapToInt(
-                m ->
-                    (int)
-                        m.copies().stream()
-                            .filter(c -> c.condition() != CopyCondition.RETIRED)
-                            .count())
+            .mapToInt(m -> (int) m.copies().stream().filter(c -> c.condition().isInUse()).count())
             .sum();
     int held =
         groups.stream().filter(g -> g.board() == Board.MOULD).mapToInt(g -> g.casts().size()).sum();
@@ -98,7 +96,7 @@ public class ShelfService {
 
   private List<ShelfView.ShelfGroup> inMould(Known known) {
     Map<Long, List<CastView>> byPour =
-        moulds.heldCasts().stream().collect(groupingBy(CastView::pourId));
+        castings.held().stream().collect(groupingBy(CastView::pourId));
     Map<Long, PourFacts> facts = pours.facts(byPour.keySet());
     return byPour.entrySet().stream()
         .map(

@@ -1,10 +1,10 @@
 package ironshelf.shelf;
 
 import ironshelf.act.ActService;
+import ironshelf.copy.CastService;
+import ironshelf.copy.CastView;
 import ironshelf.cure.CureService;
 import ironshelf.http.ProblemException;
-import ironshelf.mould.CastView;
-import ironshelf.mould.MouldService;
 import ironshelf.piece.PieceService;
 import ironshelf.pour.PourService;
 import java.time.Clock;
@@ -24,7 +24,7 @@ public class TakeOutService {
   private static final DateTimeFormatter AT = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
   private final ActService acts;
-  private final MouldService moulds;
+  private final CastService castings;
   private final PourService pours;
   private final PieceService pieces;
   private final ShelfService shelf;
@@ -32,13 +32,13 @@ public class TakeOutService {
 
   TakeOutService(
       ActService acts,
-      MouldService moulds,
+      CastService castings,
       PourService pours,
       PieceService pieces,
       ShelfService shelf,
       Clock clock) {
     this.acts = acts;
-    this.moulds = moulds;
+    this.castings = castings;
     this.pours = pours;
     this.pieces = pieces;
     this.shelf = shelf;
@@ -57,7 +57,7 @@ public class TakeOutService {
   }
 
   private void takeOut(TakeOutRequest.TakenOut taken, @Nullable String earlyReason, Instant at) {
-    CastView cast = moulds.cast(taken.castId());
+    CastView cast = castings.cast(taken.castId());
     int wanted = pieces.countOf(cast.id());
     if (taken.pieces().size() != wanted) {
       throw ProblemException.conflict(
@@ -72,7 +72,7 @@ public class TakeOutService {
       throw ProblemException.conflict(
           "cast.tooEarly", Map.of("copy", cast.copyCode(), "at", AT.format(ready)));
     }
-    moulds.empty(cast.id(), taken.version(), at, early ? earlyReason : null);
+    castings.empty(cast.id(), taken.version(), at, early ? earlyReason : null);
     pieces.demould(cast.id(), taken.pieces(), at);
   }
 }

@@ -1,5 +1,6 @@
 /**
- * Simulated devices and services that ship with the application. Now: the demo's clock.
+ * Simulated devices and services that ship with the application. Now: the demo's clock, the label
+ * printer.
  *
  * <p>May use: http, workshop.
  */

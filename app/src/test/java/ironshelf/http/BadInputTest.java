@@ -1,5 +1,6 @@
 package ironshelf.http;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import ironshelf.App;
@@ -91,6 +92,61 @@ class BadInputTest {
   }
 
   @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '`',
+      value = {
+        "{} | cavity",
+        "{\"cavity\":POT} | densityKgM3",
+        "{\"cavity\":POT,\"densityKgM3\":\"heavy\"} | densityKgM3",
+        "{\"cavity\":POT,\"densityKgM3\":-1} | densityKgM3",
+        "{\"cavity\":POT,\"densityKgM3\":1e99} | densityKgM3",
+        "{\"cavity\":POT,\"densityKgM3\":2200,\"fittingMassKg\":-1} | fittingMassKg",
+        "{\"cavity\":POT,\"densityKgM3\":2200,\"fittingHeightMm\":1e9} | fittingHeightMm",
+        "{\"cavity\":POT,\"densityKgM3\":2200,\"upsideDown\":\"no\"} | upsideDown",
+        "{\"cavity\":{\"kind\":\"measured\",\"volumeL\":2},\"densityKgM3\":2200} | cavity",
+        "{\"cavity\":POT,\"core\":{\"kind\":\"sheet\"},\"densityKgM3\":2200} | core.kind",
+      })
+  void aBadTipping(String body, String field, App app) {
+    refusedAt(app.post("/api/calc/tipping", body.replace("POT", POT)), field);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '`',
+      value = {
+        "{\"kind\":\"outline\",\"heightMm\":10} | cavity.points",
+        "{\"kind\":\"outline\",\"points\":[[0,0],[9,0]],\"heightMm\":10} | cavity.points",
+        "{\"kind\":\"outline\",\"points\":[[0,0],[9,9],[9,0],[0,8]],\"heightMm\":10} | cavity.points",
+        "{\"kind\":\"outline\",\"points\":[[0,0],[9,\"x\"],[5,5]],\"heightMm\":10} | cavity.points.1.1",
+        "{\"kind\":\"outline\",\"points\":[[0,0],7,[5,5]],\"heightMm\":10} | cavity.points.1",
+        "{\"kind\":\"revolved\",\"profile\":[[0,0],[-5,0],[5,5]]} | cavity.profile.1.rMm",
+        "{\"kind\":\"polygonPrism\",\"sides\":2,\"acrossFlatsMm\":9,\"heightMm\":9} | cavity.sides",
+        "{\"kind\":\"pyramid\",\"topLengthMm\":9} | cavity.heightMm",
+        "{\"kind\":\"measured\",\"volumeL\":-2} | cavity.volumeL",
+        "{\"kind\":\"mesh\",\"layers\":[],\"draftDeg\":0} | cavity.layers",
+        "{\"kind\":\"sheet\",\"areaM2\":1} | cavity.thicknessMm",
+      })
+  void aBadSolid(String solid, String field, App app) {
+    refusedAt(
+        app.post("/api/calc/mould", "{\"freshDensityKgM3\":2200,\"cavity\":" + solid + "}"), field);
+  }
+
+  @Test
+  void badMeshesAndOutlines(App app) {
+    refusedAt(app.send("/api/calc/mesh", "solid nothing".getBytes(UTF_8)), "file");
+    refusedAt(app.send("/api/calc/mesh", new byte[300]), "file");
+    refusedAt(app.send("/api/calc/mesh?unit=furlong", new byte[84]), "unit");
+    refusedAt(app.post("/api/calc/outline", "{}"), "svgPath");
+    refusedAt(app.post("/api/calc/outline", "{\"svgPath\":\"M0 0 L\"}"), "svgPath");
+    refusedAt(
+        app.post("/api/calc/outline", "{\"ready\":{\"kind\":\"boat\",\"lengthMm\":5}}"),
+        "ready.beamMm");
+    refusedAt(app.post("/api/calc/measured", "{\"how\":\"waterFill\",\"massKg\":0}"), "massKg");
+  }
+
+  @ParameterizedTest
   @ValueSource(
       strings = {"", "null", "NaN", "{\"neededL\":NaN}", "[", "{\"a\":1} x", "\"text\"", "[1]"})
   void whatIsNoObject(String body, App app) {
@@ -120,12 +176,12 @@ class BadInputTest {
       assertThat(answer.code()).isEqualTo("resource.unknown");
     }
     assertThat(app.tryGet("/api/moulds/first").status()).isEqualTo(400);
-    assertThat(app.post("/api/moulds", "{}").status()).isEqualTo(405);
+    assertThat(app.post("/api/orders", "{}").status()).isEqualTo(405);
   }
 
   private static void refusedAt(Answer answer, String field) {
     assertThat(answer.status()).isEqualTo(400);
-    assertThat(answer.code()).isEqualTo("request.refused");
+    assertThat(answer.code()).as(answer.body().toString()).isEqualTo("request.refused");
     List<String> fields = new ArrayList<>();
     answer
         .body()

@@ -45,6 +45,33 @@ class BoundaryTest {
   }
 
   @Test
+  void aMouldsPartsStandOnEachOther() {
+    layeredArchitecture()
+        .consideringOnlyDependenciesInLayers()
+        .layer("planar")
+        .definedBy("ironshelf.core.mould.planar..")
+        .layer("solid")
+        .definedBy("ironshelf.core.mould.solid..")
+        .layer("mesh")
+        .definedBy("ironshelf.core.mould.mesh..")
+        .layer("mould")
+        .definedBy("ironshelf.core.mould")
+        .layer("wear")
+        .definedBy("ironshelf.core.mould.wear..")
+        .whereLayer("planar")
+        .mayNotAccessAnyLayer()
+        .whereLayer("solid")
+        .mayOnlyAccessLayers("planar")
+        .whereLayer("mesh")
+        .mayOnlyAccessLayers("planar", "solid")
+        .whereLayer("mould")
+        .mayOnlyAccessLayers("planar", "solid")
+        .whereLayer("wear")
+        .mayOnlyAccessLayers("mould")
+        .check(CORE);
+  }
+
+  @Test
   void wordsHaveNoCycles() {
     slices().matching("ironshelf.core.(*)..").should().beFreeOfCycles().check(CORE);
   }

@@ -77,6 +77,13 @@ class TippingTest {
     assertThat(parts.get(1).levelMm()).isCloseTo(40, within(1e-6));
   }
 
+  @Test
+  void whatHoldsACoreDown() {
+    assertThat(CommonWeight.of(3.4).name()).isEqualTo("4 kg kettle-weight");
+    assertThat(CommonWeight.of(0.2).name()).isEqualTo("full half-litre bottle");
+    assertThat(CommonWeight.of(50).count()).isEqualTo(3);
+  }
+
   private static Tipping.Result tip(MouldShape s, double kg, double mm, boolean upsideDown) {
     return Tipping.of(s, 2200, kg, mm, upsideDown);
   }

@@ -128,6 +128,15 @@ public final class TriangleMesh {
     return sum / 6;
   }
 
+  /** The sum of the triangles. */
+  public double areaMm2() {
+    double sum = 0;
+    for (int t = 0; t < triangles(); t++) {
+      sum += TriangleClip.below(this, t, Double.MAX_VALUE, false)[2];
+    }
+    return sum;
+  }
+
   /** Length, depth and height. */
   public double[] boxMm() {
     double[] high = new double[3];

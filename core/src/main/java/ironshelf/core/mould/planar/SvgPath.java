@@ -31,7 +31,7 @@ public final class SvgPath {
    */
   public static List<PlanPoint> read(String path, double mmPerUnit) {
     new Findings()
-        .text("path", path, MOST_CHARACTERS)
+        .text("svgPath", path, MOST_CHARACTERS)
         .within("mmPerUnit", mmPerUnit, 0.001, 1_000)
         .orRefuse();
     SvgPathHandler handler = new SvgPathHandler();
@@ -42,7 +42,7 @@ public final class SvgPath {
     } catch (ParseException e) {
       String said = e.getMessage() == null ? "it" : e.getMessage().lines().findFirst().orElse("it");
       throw new RefusedException(
-          new Finding(FindingCode.PATH_UNREADABLE, "path", Map.of("value", said)));
+          new Finding(FindingCode.PATH_UNREADABLE, "svgPath", Map.of("value", said)));
     }
     @SuppressWarnings("unchecked") // the library's list is raw
     List<Coordinate[]> pieces =
@@ -53,7 +53,7 @@ public final class SvgPath {
                     AffineTransform.getScaleInstance(mmPerUnit, -mmPerUnit), Planes.FLATNESS_MM));
     if (pieces.size() != 1 || pieces.get(0).length < 4) {
       throw new RefusedException(
-          new Finding(FindingCode.PATH_PIECES, "path", Map.of("value", pieces.size())));
+          new Finding(FindingCode.PATH_PIECES, "svgPath", Map.of("value", pieces.size())));
     }
     Coordinate[] ring = pieces.get(0);
     int last = ring[0].equals2D(ring[ring.length - 1]) ? ring.length - 1 : ring.length;

@@ -1,5 +1,6 @@
-package ironshelf.mould;
+package ironshelf.copy;
 
+import ironshelf.core.mould.wear.DefectTest;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -8,6 +9,8 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.math.BigDecimal;
+import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
 /** One physical mould of a design. Whether it is free follows from its casts. */
@@ -22,6 +25,9 @@ class Copy {
   private long mouldId;
   private String code;
   private int castsBefore;
+  private @Nullable LocalDate boughtOn;
+  private @Nullable BigDecimal boughtFor;
+  private @Nullable String place;
 
   @Enumerated(EnumType.STRING)
   private CopyCondition condition;
@@ -30,11 +36,18 @@ class Copy {
 
   protected Copy() {}
 
-  Copy(long mouldId, String code, int castsBefore) {
+  Copy(long mouldId, CopyRequest from) {
     this.mouldId = mouldId;
-    this.code = code;
-    this.castsBefore = castsBefore;
     this.condition = CopyCondition.GOOD;
+    change(from);
+  }
+
+  final void change(CopyRequest to) {
+    this.code = to.code().strip();
+    this.castsBefore = (int) Math.round(to.castsBefore());
+    this.boughtOn = to.boughtOn();
+    this.boughtFor = to.boughtFor();
+    this.place = to.place();
   }
 
   void setCondition(CopyCondition condition) {
@@ -61,7 +74,23 @@ class Copy {
     return version;
   }
 
-  CopyView view(long finishedCasts, @Nullable CastView held) {
-    return new CopyView(id, code, version, condition, castsBefore + finishedCasts, held);
+  CopyRequest request() {
+    return new CopyRequest(code, castsBefore, place, boughtOn, boughtFor);
+  }
+
+  CopyView view(
+      long finishedCasts, @Nullable CastView held, boolean washDue, @Nullable DefectTest defects) {
+    return new CopyView(
+        id,
+        code,
+        version,
+        condition,
+        castsBefore + finishedCasts,
+        held,
+        washDue,
+        place,
+        boughtOn,
+        boughtFor,
+        defects);
   }
 }

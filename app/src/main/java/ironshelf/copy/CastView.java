@@ -1,4 +1,4 @@
-package ironshelf.mould;
+package ironshelf.copy;
 
 import java.time.Instant;
 

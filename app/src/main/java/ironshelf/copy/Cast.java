@@ -1,5 +1,6 @@
-package ironshelf.mould;
+package ironshelf.copy;
 
+import ironshelf.piece.PieceView;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -7,6 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** One use of one copy: filled, and later emptied. */
@@ -23,6 +25,7 @@ class Cast {
   private Instant filledAt;
   private @Nullable Instant emptiedAt;
   private @Nullable String earlyReason;
+  private @Nullable Instant washedAt;
   @Version private long version;
 
   protected Cast() {}
@@ -36,6 +39,22 @@ class Cast {
   void empty(Instant at, @Nullable String reasonIfEarly) {
     this.emptiedAt = at;
     this.earlyReason = reasonIfEarly;
+  }
+
+  void wash(Instant at) {
+    this.washedAt = at;
+  }
+
+  CopyHistory.HistoryCast history(List<PieceView> pieces) {
+    return new CopyHistory.HistoryCast(
+        id,
+        pourId,
+        filledAt,
+        emptiedAt,
+        earlyReason,
+        pieces.stream()
+            .map(p -> new CopyHistory.HistoryPiece(p.id(), p.massKg(), p.scrapReason()))
+            .toList());
   }
 
   boolean isEmptied() {

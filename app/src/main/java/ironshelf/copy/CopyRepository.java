@@ -1,13 +1,16 @@
-package ironshelf.mould;
+package ironshelf.copy;
 
 import jakarta.persistence.LockModeType;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface CopyRepository extends JpaRepository<Copy, Long> {
+  Optional<Copy> findByCode(String code);
+
   List<Copy> findByMouldIdInOrderByMouldIdAscIdAsc(Collection<Long> mouldIds);
 
   /** Copies about to be filled: of two who fill the same one, the slower fails. */

@@ -1,9 +1,10 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
+import { Link } from 'react-router';
 import type { Section } from '../kit/outline';
-import { SectionDrawing } from '../kit/SectionDrawing';
+import { SmallSection } from '../kit/SmallSection';
 import { moment } from '../kit/format';
 import type { Group } from '../shelf/useShelf';
-import type { Copy } from './useMoulds';
+import type { Copy } from '../mould/useMoulds';
 
 interface Props {
   copy: Copy;
@@ -23,7 +24,10 @@ export function stateOf(copy: Copy, holding: Group | undefined, now: number): st
     const until = gateAt <= now ? 'ready to come out' : `to ${moment(gateAt, now)}`;
     return `${holding.product}, ${holding.colourway}, ${until}`;
   }
-  return copy.condition === 'good' ? 'free' : copy.condition;
+  if (copy.condition !== 'good') {
+    return copy.condition;
+  }
+  return copy.washDue ? 'free, wash it' : 'free';
 }
 
 /** A copy as a small mould, filled when it holds something, with its wear. */
@@ -34,15 +38,19 @@ export function CopyMark({ copy, section, expectedCasts, holding, now }: Props) 
     <Box w="210px" aria-label={`Copy ${copy.code}`} role="group">
       <Flex gap={3} alignItems="center">
         <Box w="66px" h="66px" flexShrink={0} color={bad ? 'oxide' : 'ink'}>
-          <SectionDrawing
+          <SmallSection
             section={section}
-            filled={copy.held ? 1 : 0}
+            filled={copy.held !== undefined}
             swatch={holding?.swatch ?? 'var(--chakra-colors-steel)'}
             title={`${copy.code}, ${stateOf(copy, holding, now)}`}
           />
         </Box>
         <Box minW={0}>
-          <Text textStyle="name">{copy.code}</Text>
+          <Link className="plain-link" to={`/copies/${copy.id}`}>
+            <Text as="span" textStyle="name">
+              {copy.code}
+            </Text>
+          </Link>
           <Text textStyle="small" color={bad ? 'oxide' : copy.held ? 'quiet' : 'moss'}>
             {stateOf(copy, holding, now)}
           </Text>
@@ -52,8 +60,14 @@ export function CopyMark({ copy, section, expectedCasts, holding, now }: Props) 
         <Box h="6px" bg="steel" w={`${wear}%`} />
       </Box>
       <Text textStyle="small" color="quiet">
-        {copy.casts} of about {expectedCasts} casts
+        {copy.casts} of about {Math.round(expectedCasts)} casts
       </Text>
+      {copy.defects?.worse && (
+        <Text textStyle="small" color="oxide" fontWeight={600}>
+          {Math.round(copy.defects.perHundred)} bad in 100, others{' '}
+          {Math.round(copy.defects.siblingsPerHundred)}
+        </Text>
+      )}
     </Box>
   );
 }

@@ -1,0 +1,44 @@
+package ironshelf.copy;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface CastRepository extends JpaRepository<Cast, Long> {
+
+  /** How many casts of a copy are finished. */
+  record Finished(long copyId, long casts) {}
+
+  @Query(
+      """
+      select new ironshelf.copy.CastRepository$Finished(c.copyId, count(c))
+      from Cast c where c.copyId in :copyIds and c.emptiedAt is not null group by c.copyId
+      """)
+  List<Finished> finished(Collection<Long> copyIds);
+
+  /** The same of some casts only. */
+  @Query(
+      """
+      select new ironshelf.copy.CastRepository$Finished(c.copyId, count(c))
+      from Cast c where c.copyId in :copyIds and c.emptiedAt is not null and c.id in :castIds
+      group by c.copyId
+      """)
+  List<Finished> finishedAmong(Collection<Long> copyIds, Collection<Long> castIds);
+
+  /** Emptied and not yet washed. */
+  @Query(
+      """
+      select c from Cast c
+      where c.copyId in :copyIds and c.emptiedAt is not null and c.washedAt is null
+      """)
+  List<Cast> unwashed(Collection<Long> copyIds);
+
+  List<Cast> findByCopyIdOrderByFilledAtDesc(long copyId);
+
+  List<Cast> findByCopyIdInAndEmptiedAtIsNull(Collection<Long> copyIds);
+
+  List<Cast> findByEmptiedAtIsNullOrderById();
+
+  List<Cast> findByPourIdOrderById(long pourId);
+}

@@ -1,0 +1,122 @@
+package ironshelf.copy;
+
+import static java.util.function.Function.identity;
+import static java.util.stream.Collectors.toMap;
+
+import ironshelf.http.ProblemException;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Filling copies and taking castings out of them. */
+@Service
+@Transactional
+public class CastService {
+
+  private final CopyRepository copies;
+  private final CastRepository casts;
+
+  CastService(CopyRepository copies, CastRepository casts) {
+    this.copies = copies;
+    this.casts = casts;
+  }
+
+  /** What copies are filled for, to say what is wrong when they do not fit. */
+  public record Filling(long mouldId, String mould, String product, long pourId, Instant at) {}
+
+  /**
+   * Fills copies: each gets a cast of that pour, and counts as washed.
+   *
+   * @param seen the version of each copy by its id, as the filler saw it
+   * @return the casts in the order of the copies' ids
+   */
+  public List<CastView> fill(Filling filling, Map<Long, Long> seen) {
+    List<Copy> chosen = copies.toFill(seen.keySet());
+    Map<Long, Cast> held =
+        casts.findByCopyIdInAndEmptiedAtIsNull(seen.keySet()).stream()
+            .collect(toMap(Cast::copyId, identity()));
+    for (long id : seen.keySet()) {
+      Copy copy =
+          chosen.stream()
+              .filter(c -> c.id() == id)
+              .findFirst()
+              .orElseThrow(() -> ProblemException.unknown("copy", id));
+      refuseUnfit(copy, filling, held.containsKey(id), seen.get(id));
+    }
+    casts.unwashed(seen.keySet()).forEach(cast -> cast.wash(filling.at()));
+    return chosen.stream()
+        .map(copy -> casts.save(new Cast(copy.id(), filling.pourId(), filling.at())).view(copy))
+        .toList();
+  }
+
+  private static void refuseUnfit(Copy copy, Filling filling, boolean held, long seenVersion) {
+    if (copy.mouldId() != filling.mouldId()) {
+      throw ProblemException.conflict(
+          "copy.wrongMould",
+          Map.of("copy", copy.code(), "product", filling.product(), "mould", filling.mould()));
+    }
+    if (copy.condition() != CopyCondition.GOOD) {
+      throw ProblemException.conflict(
+          "copy.retired",
+          Map.of(
+              "copy", copy.code(), "condition", copy.condition().name().toLowerCase(Locale.ROOT)));
+    }
+    if (held) {
+      throw ProblemException.conflict("copy.held", Map.of("copy", copy.code()));
+    }
+    if (copy.version() != seenVersion) {
+      throw ProblemException.conflict("copy.stale", Map.of("copy", copy.code()));
+    }
+  }
+
+  /** Takes a casting out of its copy, which is free from then on. */
+  public void empty(long castId, long seenVersion, Instant at, @Nullable String reasonIfEarly) {
+    Cast cast = entity(castId);
+    Copy copy = copies.findById(cast.copyId()).orElseThrow();
+    if (cast.isEmptied()) {
+      throw ProblemException.conflict("cast.emptied", Map.of("copy", copy.code()));
+    }
+    if (cast.view(copy).version() != seenVersion) {
+      throw ProblemException.conflict("state.changed", Map.of());
+    }
+    cast.empty(at, reasonIfEarly);
+  }
+
+  /** Notes that copies were washed after their last casting. */
+  public void wash(Collection<Long> copyIds, Instant at) {
+    casts.unwashed(copyIds).forEach(cast -> cast.wash(at));
+  }
+
+  @Transactional(readOnly = true)
+  public CastView cast(long id) {
+    Cast cast = entity(id);
+    return cast.view(copies.findById(cast.copyId()).orElseThrow());
+  }
+
+  /** All casts that are in their moulds now, oldest first. */
+  @Transactional(readOnly = true)
+  public List<CastView> held() {
+    return views(casts.findByEmptiedAtIsNullOrderById());
+  }
+
+  @Transactional(readOnly = true)
+  public List<CastView> ofPour(long pourId) {
+    return views(casts.findByPourIdOrderById(pourId));
+  }
+
+  private List<CastView> views(List<Cast> some) {
+    Map<Long, Copy> byId =
+        copies.findAllById(some.stream().map(Cast::copyId).toList()).stream()
+            .collect(toMap(Copy::id, identity()));
+    return some.stream().map(c -> c.view(byId.get(c.copyId()))).toList();
+  }
+
+  private Cast entity(long id) {
+    return casts.findById(id).orElseThrow(() -> ProblemException.unknown("cast", id));
+  }
+}

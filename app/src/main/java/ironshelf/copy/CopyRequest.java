@@ -1,0 +1,50 @@
+package ironshelf.copy;
+
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.WhenMissing;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A copy as it is to be kept.
+ *
+ * @param code as on its label, unique in the shop
+ * @param castsBefore casts it had before it was kept here, 0 to 100 000
+ */
+public record CopyRequest(
+    String code,
+    @WhenMissing("0") double castsBefore,
+    @Nullable String place,
+    @Nullable LocalDate boughtOn,
+    @Nullable BigDecimal boughtFor) {
+
+  private static final BigDecimal MOST = new BigDecimal(1_000_000);
+
+  public CopyRequest {
+    castsBefore = Double.isNaN(castsBefore) ? 0 : castsBefore;
+    Findings findings =
+        new Findings().text("code", code, 20).within("castsBefore", castsBefore, 0, 100_000);
+    if (place != null) {
+      findings.text("place", place, 60);
+    }
+    if (boughtFor != null) {
+      findings
+          .addIf(
+              boughtFor.signum() < 0,
+              FindingCode.NUMBER_TOO_SMALL,
+              "boughtFor",
+              Map.of("value", boughtFor, "low", 0))
+          .addIf(
+              boughtFor.compareTo(MOST) > 0,
+              FindingCode.NUMBER_TOO_LARGE,
+              "boughtFor",
+              Map.of("value", boughtFor, "high", MOST));
+    }
+    findings.orRefuse();
+    boughtFor = boughtFor == null ? null : boughtFor.setScale(2, RoundingMode.HALF_UP);
+  }
+}

@@ -1,0 +1,78 @@
+package ironshelf.exchange;
+
+import ironshelf.http.ProblemException;
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.apache.commons.csv.DuplicateHeaderMode;
+
+/** A table with a head, comma-separated (RFC 4180), as rows of text by column. */
+final class CsvTable {
+
+  private static final int MOST_ROWS = 5_000;
+
+  private CsvTable() {}
+
+  /** The rows; cells that are empty are left out. A byte order mark is passed over. */
+  static List<Map<String, String>> read(String text) {
+    String start = text.startsWith("\ufeff") ? text.substring(1) : text;
+    CSVFormat format =
+        CSVFormat.RFC4180
+            .builder()
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .setDuplicateHeaderMode(DuplicateHeaderMode.DISALLOW)
+            .setIgnoreEmptyLines(true)
+            .setTrim(true)
+            .get();
+    List<Map<String, String>> rows = new ArrayList<>();
+    try (StringReader in = new StringReader(start)) {
+      for (CSVRecord row : format.parse(in)) {
+        Map<String, String> cells = new LinkedHashMap<>();
+        row.toMap().forEach((column, cell) -> put(cells, column, cell));
+        rows.add(cells);
+        if (rows.size() > MOST_ROWS) {
+          throw ProblemException.bad("table.tooLong", Map.of("high", MOST_ROWS));
+        }
+      }
+    } catch (IOException | IllegalArgumentException | UncheckedIOException e) {
+      throw ProblemException.bad(
+          "table.unreadable", Map.of("value", String.valueOf(e.getMessage())));
+    }
+    if (rows.isEmpty()) {
+      throw ProblemException.bad("table.empty", Map.of());
+    }
+    return rows;
+  }
+
+  private static void put(Map<String, String> cells, String column, String cell) {
+    if (cell != null && !cell.isBlank()) {
+      cells.put(column, cell);
+    }
+  }
+
+  /** Writes rows under all the columns that any of them has, in the order in which they come. */
+  static String write(List<Map<String, String>> rows) {
+    Set<String> columns = new LinkedHashSet<>();
+    rows.forEach(row -> columns.addAll(row.keySet()));
+    StringWriter out = new StringWriter();
+    CSVFormat format = CSVFormat.RFC4180.builder().setHeader(columns.toArray(String[]::new)).get();
+    try (var printer = format.print(out)) {
+      for (Map<String, String> row : rows) {
+        printer.printRecord(columns.stream().map(c -> row.getOrDefault(c, "")).toList());
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return out.toString();
+  }
+}

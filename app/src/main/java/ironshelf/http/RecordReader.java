@@ -1,0 +1,25 @@
+package ironshelf.http;
+
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Reads a record from a tree as it would be read from a request's body, all findings at once. */
+@Component
+public class RecordReader {
+
+  private final JsonMapper json;
+
+  RecordReader(JsonMapper json) {
+    this.json = json;
+  }
+
+  /**
+   * @throws ironshelf.core.quantity.RefusedException with all that was found wrong
+   */
+  public <T> T read(JsonNode tree, Class<T> type) {
+    T value = json.treeToValue(tree, type);
+    BindingFindings.take().orRefuse();
+    return value;
+  }
+}

@@ -1,0 +1,31 @@
+package ironshelf.mould.drawing;
+
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+
+/** The sheets that a printer takes (ISO 216; ANSI/ASME Y14.1). */
+enum Paper {
+  A4(210, 297),
+  LETTER(215.9, 279.4);
+
+  static final float POINTS_PER_MM = 72f / 25.4f;
+
+  private final double widthMm;
+  private final double heightMm;
+
+  Paper(double widthMm, double heightMm) {
+    this.widthMm = widthMm;
+    this.heightMm = heightMm;
+  }
+
+  PDRectangle size() {
+    return new PDRectangle((float) widthMm * POINTS_PER_MM, (float) heightMm * POINTS_PER_MM);
+  }
+
+  double widthMm() {
+    return widthMm;
+  }
+
+  double heightMm() {
+    return heightMm;
+  }
+}

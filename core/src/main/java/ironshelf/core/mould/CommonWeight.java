@@ -1,0 +1,50 @@
+package ironshelf.core.mould;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.StreamSupport;
+import org.apache.commons.csv.CSVFormat;
+
+/**
+ * What does for a hold-down, in things that stand about in a workshop, from {@code
+ * common-weights.csv} beside this class.
+ *
+ * @param count how many of it
+ * @param massKg of one
+ */
+public record CommonWeight(String name, int count, double massKg) {
+
+  private static final List<CommonWeight> SHIPPED = shipped();
+
+  /** The lightest single thing that is heavy enough; else as few of the heaviest as it takes. */
+  public static CommonWeight of(double holdDownKg) {
+    return SHIPPED.stream()
+        .filter(w -> w.massKg >= holdDownKg)
+        .findFirst()
+        .orElseGet(
+            () -> {
+              CommonWeight heaviest = SHIPPED.get(SHIPPED.size() - 1);
+              int count = (int) Math.ceil(holdDownKg / heaviest.massKg);
+              return new CommonWeight(heaviest.name, count, heaviest.massKg);
+            });
+  }
+
+  private static List<CommonWeight> shipped() {
+    CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
+    try (Reader in =
+        new InputStreamReader(
+            CommonWeight.class.getResourceAsStream("common-weights.csv"), StandardCharsets.UTF_8)) {
+      return StreamSupport.stream(format.parse(in).spliterator(), false)
+          .map(r -> new CommonWeight(r.get("name"), 1, Double.parseDouble(r.get("mass_kg"))))
+          .sorted(Comparator.comparingDouble(CommonWeight::massKg))
+          .toList();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

@@ -1,0 +1,144 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { Link, useParams } from 'react-router';
+import { messageOf } from '../api/client';
+import { benchMass, moment, plural } from '../kit/format';
+import { SmallSection } from '../kit/SmallSection';
+import { Failed, Key, Loading } from '../kit/States';
+import { useTitle } from '../kit/useTitle';
+import { useMould } from '../mould/useMoulds';
+import { useNow } from '../workshop/useWorkshop';
+import { stateOf } from './CopyMark';
+import { Defects } from './Defects';
+import { MarkForm } from './MarkForm';
+import { type History, useCopy, useCopyActs } from './useCopy';
+
+/** One physical mould: what state it is in, and every cast with what came of it. */
+export function CopyPage() {
+  const { id = '' } = useParams();
+  const { data, error, refetch } = useCopy(id);
+  useTitle(data ? `Copy ${data.copy.code}` : 'Copy');
+  return (
+    <Box px={{ base: 4, md: 9 }} pt={7} maxW="1120px">
+      {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
+      {!data && !error && <Loading what="the copy" />}
+      {data && <Whole history={data} />}
+    </Box>
+  );
+}
+
+function Whole({ history }: { history: History }) {
+  const { copy } = history;
+  const now = useNow();
+  const { data: mould } = useMould(history.mouldId);
+  const acts = useCopyActs(history);
+  return (
+    <>
+      <Flex gap={5} alignItems="center">
+        {mould && (
+          <Box w="88px" h="88px">
+            <SmallSection
+              section={mould.section}
+              filled={copy.held !== undefined}
+              swatch="var(--chakra-colors-steel)"
+              title={copy.code}
+            />
+          </Box>
+        )}
+        <Box>
+          <Text as="h1" textStyle="title">
+            Copy {copy.code}
+          </Text>
+          <Text color="quiet">
+            {mould && (
+              <>
+                <Link className="plain-link" to={`/moulds/${mould.id}`}>
+                  {mould.name} mould
+                </Link>{' '}
+                ·{' '}
+              </>
+            )}
+            {stateOf(copy, undefined, now)}
+            {copy.place && ` · ${copy.place}`}
+            {copy.boughtOn && ` · bought ${copy.boughtOn}`}
+            {copy.boughtFor !== undefined && ` for ${Number(copy.boughtFor).toFixed(2)}`} ·{' '}
+            {copy.casts} of about {Math.round(mould?.expected.casts ?? 0)} casts
+          </Text>
+        </Box>
+      </Flex>
+      <Flex gap={3} my={5} wrap="wrap">
+        {copy.washDue && (
+          <Key main busy={acts.wash.isPending} onClick={() => acts.wash.mutate()}>
+            It is washed
+          </Key>
+        )}
+        <Key busy={acts.print.isPending} onClick={() => acts.print.mutate()}>
+          Print its label
+        </Key>
+        <MarkForm history={history} mark={acts.mark} />
+      </Flex>
+      <Box aria-live="polite">
+        {acts.print.data && <Text>Printed: {acts.print.data.where} in the data folder.</Text>}
+        {[acts.wash.error, acts.print.error].filter(Boolean).map((e) => (
+          <Text key={messageOf(e)} role="alert" color="oxide" fontWeight={600}>
+            {messageOf(e)}
+          </Text>
+        ))}
+      </Box>
+      {copy.defects && <Defects defects={copy.defects} />}
+      <Text as="h2" textStyle="name" mt={5} mb={2}>
+        What came of it
+      </Text>
+      {history.casts.length === 0 && (
+        <Text color="quiet">Nothing has been cast in it since it is kept here.</Text>
+      )}
+      {history.casts.map((cast) => (
+        <Flex
+          key={cast.castId}
+          gap={5}
+          py={2}
+          borderBottom="1px solid"
+          borderColor="rule"
+          alignItems="baseline"
+          wrap="wrap"
+        >
+          <Text textStyle="label" w="170px">
+            {moment(Date.parse(cast.filledAt), now)}
+          </Text>
+          <Text w="90px" color="quiet">
+            pour {cast.pourId}
+          </Text>
+          <Text flex={1}>
+            {cast.emptiedAt === undefined
+              ? 'still in it'
+              : cast.pieces
+                  .map((p) =>
+                    p.scrapReason
+                      ? `scrap: ${p.scrapReason}`
+                      : p.massKg === undefined
+                        ? 'not weighed'
+                        : benchMass(Number(p.massKg)),
+                  )
+                  .join(', ')}
+          </Text>
+          {cast.earlyReason && <Text color="ochre">early: {cast.earlyReason}</Text>}
+        </Flex>
+      ))}
+      {history.marks.length > 0 && (
+        <>
+          <Text as="h2" textStyle="name" mt={5} mb={2}>
+            {plural(history.marks.length, 'change')} of condition
+          </Text>
+          {history.marks.map((m) => (
+            <Flex key={m.at} gap={5} py={2} borderBottom="1px solid" borderColor="rule">
+              <Text textStyle="label" w="170px">
+                {moment(Date.parse(m.at), now)}
+              </Text>
+              <Text w="90px">{m.condition}</Text>
+              <Text>{m.reason}</Text>
+            </Flex>
+          ))}
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,65 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { messageOf } from '../api/client';
+import { Choice } from '../kit/Choice';
+import { Key } from '../kit/States';
+import { TextField } from '../kit/TextField';
+import type { Condition, History, useCopyActs } from './useCopy';
+
+const CONDITIONS: readonly (readonly [Condition, string])[] = [
+  ['good', 'good'],
+  ['mend', 'to be mended'],
+  ['worn', 'worn out'],
+  ['retired', 'given up'],
+];
+
+interface Props {
+  history: History;
+  mark: ReturnType<typeof useCopyActs>['mark'];
+}
+
+/** A change of a copy's condition, with its reason. */
+export function MarkForm({ history, mark }: Props) {
+  const [open, setOpen] = useState(false);
+  const [condition, setCondition] = useState<Condition>(history.copy.condition);
+  const [reason, setReason] = useState('');
+  if (!open) {
+    return <Key onClick={() => setOpen(true)}>Its condition changed</Key>;
+  }
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        mark.mutate(
+          { condition, reason },
+          {
+            onSuccess: () => {
+              setOpen(false);
+              setReason('');
+            },
+          },
+        );
+      }}
+    >
+      <Flex gap={3} alignItems="flex-end" wrap="wrap">
+        <Box w="180px">
+          <Choice label="it is" value={condition} options={CONDITIONS} onValue={setCondition} />
+        </Box>
+        <Box w="280px">
+          <TextField label="because" text={reason} onText={setReason} />
+        </Box>
+        <Flex pb="20px" gap={3}>
+          <Key main type="submit" busy={mark.isPending} disabled={reason.trim() === ''}>
+            Note it
+          </Key>
+          <Key onClick={() => setOpen(false)}>Leave it</Key>
+        </Flex>
+      </Flex>
+      {mark.error && (
+        <Text role="alert" color="oxide" fontWeight={600}>
+          {messageOf(mark.error)}
+        </Text>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,25 @@
+import { Box, Text } from '@chakra-ui/react';
+import { Link } from 'react-router';
+import { useTitle } from '../kit/useTitle';
+import { TakeIn } from './TakeIn';
+
+/** Moulds and copies as tables, both ways. */
+export function ExchangePage() {
+  useTitle('Bring in, take out');
+  return (
+    <Box px={{ base: 4, md: 9 }} pt={7} maxW="1000px">
+      <Text as="h1" textStyle="title">
+        Bring in, take out
+      </Text>
+      <Text color="quiet" mb={5}>
+        Tables are comma-separated with a head. Take one out to see its columns; what is left out
+        keeps its usual value.{' '}
+        <Link className="plain-link" to="/moulds">
+          Back to the moulds
+        </Link>
+      </Text>
+      <TakeIn name="moulds" title="Moulds" />
+      <TakeIn name="copies" title="Copies" />
+    </Box>
+  );
+}

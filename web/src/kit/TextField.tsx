@@ -1,0 +1,45 @@
+import { Box, Input, Text } from '@chakra-ui/react';
+import { type HTMLInputTypeAttribute, useId } from 'react';
+
+interface Props {
+  label: string;
+  text: string;
+  onText: (text: string) => void;
+  problem?: string | undefined;
+  type?: HTMLInputTypeAttribute;
+  list?: string;
+}
+
+/** A field for words, or for a plain number; what is wrong with it stands under it. */
+export function TextField({ label, text, onText, problem, type = 'text', list }: Props) {
+  const id = useId();
+  return (
+    <Box>
+      <label htmlFor={id}>
+        <Text as="span" textStyle="small" color="quiet">
+          {label}
+        </Text>
+      </label>
+      <Input
+        id={id}
+        type={type}
+        list={list}
+        value={text}
+        onChange={(e) => onText(e.target.value)}
+        autoComplete="off"
+        aria-invalid={problem ? true : undefined}
+        aria-describedby={`${id}-problem`}
+        fontFamily="heading"
+        fontWeight={600}
+        fontSize="20px"
+        h="56px"
+        bg="panel"
+        borderWidth="2px"
+        borderColor={problem ? 'oxide' : 'steel'}
+      />
+      <Text id={`${id}-problem`} textStyle="small" minH="20px" color="oxide">
+        {problem}
+      </Text>
+    </Box>
+  );
+}

@@ -1,0 +1,33 @@
+import { Flex, Text } from '@chakra-ui/react';
+import type { Mould } from './useMoulds';
+
+/** What can be taken away of a mould. */
+export function Downloads({ mould }: { mould: Mould }) {
+  const at = `/api/moulds/${mould.id}`;
+  const links: [string, string][] = [
+    ...(mould.section.drawn
+      ? ([
+          ['template 1:1, A4', `${at}/outline.pdf?paper=a4`],
+          ['Letter', `${at}/outline.pdf?paper=letter`],
+          ['section 1:1', `${at}/section.pdf?paper=a4`],
+          ['outline SVG', `${at}/outline.svg`],
+          ['section SVG', `${at}/section.svg`],
+        ] satisfies [string, string][])
+      : []),
+    ...(mould.copies.length > 0 ? ([['labels', `${at}/labels`]] satisfies [string, string][]) : []),
+  ];
+  return (
+    <Flex gap={4} wrap="wrap" mt={2}>
+      <Text textStyle="small" color="quiet">
+        Take away:
+      </Text>
+      {links.map(([name, href]) => (
+        <a key={name} className="plain-link" href={href} target="_blank" rel="noreferrer">
+          <Text as="span" textStyle="small">
+            {name}
+          </Text>
+        </a>
+      ))}
+    </Flex>
+  );
+}

@@ -1,0 +1,106 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { client, dataOf, messageOf } from '../api/client';
+import { figure } from '../kit/format';
+import { QuantityField } from '../kit/QuantityField';
+import { Caution } from '../kit/States';
+import { FigureRow } from '../kit/Why';
+import { useQuantities } from './form/useSolids';
+import type { Mould } from './useMoulds';
+
+const DRY_DENSITY = 2100;
+
+/** How far the piece may be tilted, with what is mounted on it. */
+export function TippingPanel({ mould }: { mould: Mould }) {
+  const [mass, setMass] = useState('0.3 kg');
+  const [height, setHeight] = useState('250');
+  const [upsideDown, setUpsideDown] = useState(false);
+  const [massKg, heightMm] = useQuantities([
+    { text: mass, dimension: 'mass' },
+    { text: height, dimension: 'length' },
+  ]);
+  const { shape } = mould;
+  const body = {
+    cavity: shape.cavity,
+    ...(shape.core && { core: shape.core }),
+    coreLiftMm: shape.coreLiftMm,
+    inserts: shape.inserts,
+    moreCores: shape.moreCores,
+    densityKgM3: DRY_DENSITY,
+    fittingMassKg: massKg ?? 0,
+    fittingHeightMm: heightMm ?? 0,
+    upsideDown,
+  };
+  const { data, error } = useQuery({
+    queryKey: ['tipping', body],
+    queryFn: () => dataOf(client.POST('/api/calc/tipping', { body })),
+    enabled: massKg !== undefined && heightMm !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+    staleTime: Infinity,
+  });
+  return (
+    <Box as="section" aria-label="Does it stand" mt={5} maxW="620px">
+      <Text as="h2" textStyle="name">
+        Does it stand?
+      </Text>
+      <Flex gap={3} wrap="wrap" alignItems="flex-end">
+        <Box w="160px">
+          <QuantityField label="fitting weighs" text={mass} onText={setMass} dimension="mass" />
+        </Box>
+        <Box w="160px">
+          <QuantityField
+            label="its middle is up"
+            text={height}
+            onText={setHeight}
+            dimension="length"
+          />
+        </Box>
+        <label>
+          <Flex minH="56px" alignItems="center" gap={2} pb="20px">
+            <input
+              type="checkbox"
+              checked={upsideDown}
+              onChange={(e) => setUpsideDown(e.target.checked)}
+              style={{ width: 24, height: 24 }}
+            />
+            stands on its rim
+          </Flex>
+        </label>
+      </Flex>
+      {data && (
+        <FigureRow
+          value={data.tipAngleDeg.toFixed(1)}
+          unit="°"
+          what="before it falls"
+          short="reach ÷ height"
+          alarm={data.warnings.length > 0}
+        >
+          {figure(data.massKg)} kg with its centre {data.centreOfMassMm.toFixed(0)} mm up, the
+          base’s edge {data.baseReachMm.toFixed(0)} mm away: atan({data.baseReachMm.toFixed(0)} ÷{' '}
+          {data.centreOfMassMm.toFixed(0)}). Statics; dry at {DRY_DENSITY} kg/m³. A lamp should
+          stand on a slope of 6° (EN IEC 60598-2-4; from memory).
+        </FigureRow>
+      )}
+      {data?.warnings.map((w) => (
+        <Text key={w.code} color="oxide" fontWeight={600} mt={2}>
+          {w.message}
+        </Text>
+      ))}
+      {error && (
+        <Text role="alert" color="oxide" mt={2}>
+          {messageOf(error)}
+        </Text>
+      )}
+      {mould.family === 'lamps' && (
+        <Box mt={3}>
+          <Caution
+            line="Electrical parts: a listed kit, fitted by a qualified person."
+            more="The cable way must be clear and smooth, the piece dry, the fitting suited to its lamp’s heat. This page judges none of that."
+          />
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,64 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { client, dataOf, messageOf, type Schemas } from '../../api/client';
+import { Choice } from '../../kit/Choice';
+import { useReader } from '../../kit/quantity';
+import { QuantityField } from '../../kit/QuantityField';
+import { Key } from '../../kit/States';
+import { TextField } from '../../kit/TextField';
+
+type How = NonNullable<Schemas['MeasuredCalcRequest']['how']>;
+
+const HOW: readonly (readonly [How, string])[] = [
+  ['waterFill', 'water that fills it'],
+  ['dryMixFill', 'dry mix that fills it level'],
+  ['lastPours', 'wet mix the last pours took'],
+];
+
+/** A cavity by what a scale said of it. */
+export function MeasuredFields({ onVolume }: { onVolume: (litres: string) => void }) {
+  const [how, setHow] = useState<How>('waterFill');
+  const [mass, setMass] = useState('');
+  const [density, setDensity] = useState('2200');
+  const [wrong, setWrong] = useState<string>();
+  const read = useReader();
+  const work = async () => {
+    setWrong(undefined);
+    try {
+      const massKg = await read(mass, 'mass');
+      const body = { how, massKg, freshDensityKgM3: Number(density) };
+      const measured = await dataOf(client.POST('/api/calc/measured', { body }));
+      onVolume(measured.volumeL.toFixed(4));
+    } catch (error) {
+      setWrong(messageOf(error));
+    }
+  };
+  return (
+    <Box>
+      <Choice label="Weighed" value={how} options={HOW} onValue={setHow} />
+      <Flex gap={3} alignItems="flex-end" wrap="wrap">
+        <Box flex={1} minW="140px">
+          <QuantityField
+            label="it weighs, without the mould"
+            text={mass}
+            onText={setMass}
+            dimension="mass"
+          />
+        </Box>
+        {how !== 'waterFill' && (
+          <Box w="140px">
+            <TextField label="wet mix, kg/m³" text={density} onText={setDensity} />
+          </Box>
+        )}
+        <Box pb="20px">
+          <Key onClick={() => void work()}>Work it out</Key>
+        </Box>
+      </Flex>
+      {wrong && (
+        <Text role="alert" color="oxide" fontWeight={600}>
+          {wrong}
+        </Text>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,83 @@
+import { Box, Input, Text } from '@chakra-ui/react';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { messageOf, sendFile, type Schemas } from '../../api/client';
+import { Choice } from '../../kit/Choice';
+import { figure, grouped } from '../../kit/format';
+import type { SolidDraft } from './draft';
+
+type Unit = 'mm' | 'inch';
+type Report = Schemas['MeshCalcResponse'];
+
+interface Props {
+  draft: SolidDraft;
+  onDraft: (draft: SolidDraft) => void;
+}
+
+/** A closed mesh from an STL file; measured as soon as it is chosen. */
+export function MeshField({ draft, onDraft }: Props) {
+  const [unit, setUnit] = useState<Unit>('mm');
+  const [file, setFile] = useState<File>();
+  const measure = useMutation({
+    mutationFn: (wanted: { file: File; unit: Unit }) =>
+      sendFile<Report>(`/api/calc/mesh?unit=${wanted.unit}`, wanted.file),
+    onSuccess: (report) => onDraft({ ...draft, mesh: report.solid }),
+  });
+  const report = measure.data;
+  return (
+    <Box mb={3}>
+      <Choice
+        label="The file’s numbers are"
+        value={unit}
+        options={[
+          ['mm', 'millimetres'],
+          ['inch', 'inches'],
+        ]}
+        onValue={(next) => {
+          setUnit(next);
+          if (file) {
+            measure.mutate({ file, unit: next });
+          }
+        }}
+      />
+      <label>
+        <Text as="span" textStyle="small" color="quiet">
+          STL file, text or binary, one closed body
+        </Text>
+        <Input
+          type="file"
+          accept=".stl,model/stl"
+          h="56px"
+          pt="13px"
+          bg="panel"
+          borderColor="steel"
+          borderWidth="2px"
+          onChange={(e) => {
+            const chosen = e.target.files?.[0];
+            setFile(chosen);
+            if (chosen) {
+              measure.mutate({ file: chosen, unit });
+            }
+          }}
+        />
+      </label>
+      {measure.isPending && <Text role="status">Measuring…</Text>}
+      {measure.error && (
+        <Text role="alert" color="oxide" fontWeight={600}>
+          {messageOf(measure.error)}
+        </Text>
+      )}
+      {report && !measure.isPending && (
+        <Text mt={1}>
+          {grouped(report.triangles)} triangles, closed · {report.volumeL.toFixed(3)} L ·{' '}
+          {figure(report.lengthMm)} × {figure(report.depthMm)} × {figure(report.heightMm)} mm
+        </Text>
+      )}
+      {report?.warnings.map((w) => (
+        <Text key={w.code} color="ochre" fontWeight={600}>
+          {w.message}
+        </Text>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,153 @@
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import type { Mould } from '../useMoulds';
+import type { Family } from '../words';
+import { draftOf, freshSolid, type Solid, type SolidDraft } from './draft';
+import { type ReadSolid, useQuantities, useSolids } from './useSolids';
+
+export interface PlacedDraft {
+  solid: SolidDraft;
+  liftMm: string;
+  xMm: string;
+  yMm: string;
+}
+
+/** A mould as it is being described. */
+export interface MouldDraft {
+  name: string;
+  family: Family;
+  kind: string;
+  leastWall: string;
+  price: string;
+  cavity: SolidDraft;
+  core?: SolidDraft;
+  coreLift: string;
+  coreOffset: string;
+  coreMass: string;
+  cavities: string;
+  more: PlacedDraft[];
+  parts: { name: string; share: string }[];
+  faces: Schemas['Face'][];
+  preparation: string;
+}
+
+export function freshMould(): MouldDraft {
+  return {
+    name: '',
+    family: 'vessels',
+    kind: 'silicone',
+    leastWall: '8',
+    price: '',
+    cavity: freshSolid('cone', { heightMm: '150' }),
+    coreLift: '15',
+    coreOffset: '0',
+    coreMass: '0',
+    cavities: '1',
+    more: [],
+    parts: [],
+    faces: [{ name: 'wall', mustBond: false }],
+    preparation: '',
+  };
+}
+
+export function draftOfMould(mould: Mould): MouldDraft {
+  const { shape } = mould;
+  return {
+    name: mould.name,
+    family: mould.family,
+    kind: mould.kind,
+    leastWall: String(mould.leastWallMm),
+    price: mould.price === undefined ? '' : String(mould.price),
+    cavity: draftOf(shape.cavity),
+    ...(shape.core && { core: draftOf(shape.core) }),
+    coreLift: String(shape.coreLiftMm),
+    coreOffset: String(shape.coreOffsetMm),
+    coreMass: String(mould.coreMassKg),
+    cavities: String(shape.cavities),
+    more: shape.moreCores.map((c) => ({
+      solid: draftOf(c.solid as Solid),
+      liftMm: String(c.liftMm ?? 0),
+      xMm: String(c.xMm ?? 0),
+      yMm: String(c.yMm ?? 0),
+    })),
+    parts: shape.parts.map((p) => ({ name: p.name, share: String(p.sharePercent) })),
+    faces: mould.faces,
+    preparation: mould.preparation.join('\n'),
+  };
+}
+
+export interface Form {
+  draft: MouldDraft;
+  change: (part: Partial<MouldDraft>) => void;
+  cavity: ReadSolid;
+  /** What would be sent; undefined while something cannot be read. */
+  body: Schemas['NewMould'] | undefined;
+}
+
+/** A mould's draft and what it stands for, ready to be worked out and to be sent. */
+export function useMouldForm(start: MouldDraft, insertsKept: Solid[]): Form {
+  const [draft, setDraft] = useState(start);
+  const solids = useSolids([
+    draft.cavity,
+    ...(draft.core ? [draft.core] : []),
+    ...draft.more.map((m) => m.solid),
+  ]);
+  const [cavity, ...cores] = solids;
+  const numbers = useQuantities([
+    { text: draft.coreLift, dimension: 'length' },
+    { text: draft.coreOffset, dimension: 'length' },
+    { text: draft.coreMass, dimension: 'mass' },
+    { text: draft.leastWall, dimension: 'length' },
+    { text: draft.cavities, dimension: 'number' },
+    ...draft.more.flatMap((m) => [{ text: m.liftMm, dimension: 'length' }]),
+  ]);
+  const [lift, offset, mass, leastWall, cavities, ...lifts] = numbers;
+  const core = draft.core ? cores[0]?.solid : undefined;
+  const more = draft.more.map((m, i) => ({
+    solid: cores[i + (draft.core ? 1 : 0)]?.solid,
+    liftMm: lifts[i],
+    xMm: signed(m.xMm),
+    yMm: signed(m.yMm),
+  }));
+  const whole =
+    cavity?.solid !== undefined &&
+    (!draft.core || core !== undefined) &&
+    more.every((m) => m.solid && m.liftMm !== undefined) &&
+    [lift, offset, mass, leastWall, cavities].every((n) => n !== undefined);
+  const body = whole
+    ? ({
+        name: draft.name,
+        family: draft.family,
+        kind: draft.kind,
+        coreMassKg: mass,
+        leastWallMm: leastWall,
+        faces: draft.faces,
+        preparation: draft.preparation
+          .split('\n')
+          .map((l) => l.trim())
+          .filter(Boolean),
+        ...(draft.price.trim() !== '' && { price: Number(draft.price.replace(',', '.')) }),
+        shape: {
+          cavity: cavity.solid,
+          ...(core && { core }),
+          coreLiftMm: lift,
+          coreOffsetMm: offset,
+          cavities,
+          inserts: insertsKept,
+          moreCores: more,
+          parts: draft.parts.map((p) => ({ name: p.name, sharePercent: Number(p.share) })),
+        },
+      } as unknown as Schemas['NewMould'])
+    : undefined;
+  return {
+    draft,
+    change: (part) => setDraft((d) => ({ ...d, ...part })),
+    cavity: cavity ?? { solid: undefined, problem: undefined },
+    body,
+  };
+}
+
+function signed(text: string): number {
+  const n = Number(text.replace(',', '.'));
+  return Number.isFinite(n) ? n : 0;
+}
