@@ -9,6 +9,7 @@ import { useMould } from '../mould/useMoulds';
 import { useNow } from '../workshop/useWorkshop';
 import { stateOf } from './CopyMark';
 import { Defects } from './Defects';
+import { FactsForm } from './FactsForm';
 import { MarkForm } from './MarkForm';
 import { type History, useCopy, useCopyActs } from './useCopy';
 
@@ -75,6 +76,7 @@ function Whole({ history }: { history: History }) {
           Print its label
         </Key>
         <MarkForm history={history} mark={acts.mark} />
+        <FactsForm history={history} change={acts.change} />
       </Flex>
       <Box aria-live="polite">
         {acts.print.data && <Text>Printed: {acts.print.data.where} in the data folder.</Text>}

@@ -42,10 +42,10 @@ export function PlanDrawing({ plan, title }: Props) {
       />
       <text
         x={left + width / 2}
-        y={-top + height + 9 * unit}
+        y={-top + height + 10 * unit}
         textAnchor="middle"
         fill="currentColor"
-        style={{ fontFamily: 'var(--chakra-fonts-heading)', fontWeight: 600, fontSize: 6 * unit }}
+        style={{ fontFamily: 'var(--chakra-fonts-heading)', fontWeight: 600, fontSize: 8 * unit }}
       >
         {Math.round(width)} × {Math.round(height)} from above
       </text>

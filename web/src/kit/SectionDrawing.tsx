@@ -84,7 +84,11 @@ export function SectionDrawing(props: Props) {
       {cores.map((core, i) => (
         <path
           key={i}
-          d={openPath(core.half, rim, core.xMm)}
+          d={
+            (core.half[core.half.length - 1]?.zMm ?? rim) < rim
+              ? path(core.half, rim, core.xMm)
+              : openPath(core.half, rim, core.xMm)
+          }
           fill="none"
           stroke="currentColor"
           strokeWidth={0.8 * unit}

@@ -16,7 +16,9 @@ export function SmallSection({ section, filled, swatch, title }: Props) {
   const rim = section.rimMm;
   const unit = Math.max(half * 2, rim) / 100;
   const pad = 4 * unit;
-  const core = section.core && below(section.core, rim);
+  const cores = [...(section.core ? [{ half: section.core, xMm: 0 }] : []), ...section.more].map(
+    (c) => ({ half: below(c.half, rim), xMm: c.xMm }),
+  );
   return (
     <Svg
       role="img"
@@ -26,12 +28,12 @@ export function SmallSection({ section, filled, swatch, title }: Props) {
       height="100%"
     >
       <path
-        d={path(section.outer, rim) + (core ? path([...core].reverse(), rim) : '')}
+        d={path(section.outer, rim) + cores.map((c) => path(c.half, rim, c.xMm)).join('')}
         fill={filled ? swatch : 'none'}
         fillRule="evenodd"
       />
       <path
-        d={openPath(section.outer, rim) + (core ? openPath(core, rim) : '')}
+        d={openPath(section.outer, rim) + cores.map((c) => openPath(c.half, rim, c.xMm)).join('')}
         fill="none"
         stroke="currentColor"
         strokeWidth={3 * unit}

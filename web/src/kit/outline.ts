@@ -22,8 +22,11 @@ export function radiusAt(points: Points, z: number): number {
   return before?.rMm ?? 0;
 }
 
-/** A profile cut off at a height. */
+/** A profile cut off at a height; as it is where it ends below. */
 export function below(points: Points, z: number): Points {
+  if ((points[points.length - 1]?.zMm ?? 0) <= z) {
+    return points;
+  }
   const kept = points.filter((p) => p.zMm < z);
   return [...kept, { rMm: radiusAt(points, z), zMm: z }];
 }

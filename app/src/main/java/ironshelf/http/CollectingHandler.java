@@ -23,7 +23,9 @@ final class CollectingHandler extends DeserializationProblemHandler {
       DeserializationContext context, Class<?> type, @Nullable Object argument, Throwable cause) {
     for (Throwable at = cause; at != null; at = at.getCause()) {
       if (at instanceof RefusedException refused) {
-        String path = BindingFindings.path(context.getParser());
+        String here = BindingFindings.path(context.getParser());
+        // What travels as a list of numbers is made while the parser stands at its last number.
+        String path = CoreJson.LISTS.contains(type) ? here.replaceFirst("\\.\\d+$", "") : here;
         for (Finding finding : refused.findings()) {
           BindingFindings.add(finding.under(path));
         }

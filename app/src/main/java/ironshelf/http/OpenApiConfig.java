@@ -23,6 +23,9 @@ class OpenApiConfig {
           "/api/calc/mould", "mould",
           "/api/calc/batch", "batch",
           "/api/calc/demould", "demould",
+          "/api/calc/tipping", "tipping",
+          "/api/calc/outline", "outline",
+          "/api/calc/measured", "measured",
           "/api/quantities/read", "quantity");
 
   @Bean

@@ -34,7 +34,15 @@ class OpenApiTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"/api/calc/mould", "/api/calc/batch", "/api/calc/demould", "/api/quantities/read"})
+  @CsvSource({
+    "/api/calc/mould",
+    "/api/calc/batch",
+    "/api/calc/demould",
+    "/api/calc/tipping",
+    "/api/calc/outline",
+    "/api/calc/measured",
+    "/api/quantities/read"
+  })
   void everyExampleWorks(String path, App app) {
     JsonNode examples =
         app.get("/api/openapi")

@@ -43,11 +43,11 @@ class FromOrderToPiecesTest {
     line.getByText("mould", new Locator.GetByTextOptions().setExact(true)).click();
     assertThat(page).hasTitle("Ripple bowl mould · Iron Shelf");
     assertThat(page.getByText("0.961")).isVisible();
-    assertThat(page.getByText("on each core, or it floats")).isVisible();
+    assertThat(page.getByText("on each core, or it floats: a 4 kg kettle-weight")).isVisible();
     assertThat(page.getByText("thinnest wall, least wanted 8")).isVisible();
     Locator copy = page.getByLabel("Copy R5");
     assertThat(copy).containsText("free");
-    assertThat(copy).containsText("98 of about 250 casts");
+    assertThat(copy).containsText("98 of about 300 casts");
     Browser.isAccessible(page);
 
     // The pour sheet.
@@ -118,7 +118,7 @@ class FromOrderToPiecesTest {
             AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Ripple bowl")))
         .click();
     assertThat(copy).containsText("free");
-    assertThat(copy).containsText("99 of about 250 casts");
+    assertThat(copy).containsText("99 of about 300 casts");
 
     // The order again.
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Orders")).click();

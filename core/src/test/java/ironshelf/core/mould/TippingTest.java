@@ -10,9 +10,12 @@ import ironshelf.core.mould.solid.Cylinder;
 import ironshelf.core.mould.solid.Measured;
 import ironshelf.core.quantity.RefusedException;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class TippingTest {
+
+  private static final long SEED = 77;
 
   /** Statics, by hand: a cylinder's centre of mass is half way up, so tan a = r / (h / 2). */
   @Test
@@ -75,6 +78,44 @@ class TippingTest {
     assertThat(parts).extracting(MouldResult.Part::volumeL).containsExactly(1.2, 1.2);
     assertThat(parts.get(0).levelMm()).isCloseTo(20, within(1e-6));
     assertThat(parts.get(1).levelMm()).isCloseTo(40, within(1e-6));
+  }
+
+  /**
+   * Whatever fits: the wall off centre is never thicker than centred, and there is room for mix.
+   */
+  @Test
+  void wallsAndCapacitiesOfRandomMoulds() {
+    Random random = new Random(SEED);
+    int made = 0;
+    for (int i = 0; i < 400; i++) {
+      double top = 40 + 400 * random.nextDouble();
+      double base = 40 + 400 * random.nextDouble();
+      double height = 30 + 300 * random.nextDouble();
+      double share = 0.3 + 0.9 * random.nextDouble();
+      double offset = 20 * random.nextDouble();
+      try {
+        MouldShape shape =
+            new MouldShape(
+                new Cone(top, base, height),
+                new Cone(top * share, base * share, height),
+                10,
+                offset,
+                List.of(),
+                1,
+                List.of(),
+                List.of());
+        MouldResult result = MouldSum.of(shape, 2200, 0, 0, null);
+        assertThat(result.walls().thinnestMm())
+            .as("seed %s, %s", SEED, i)
+            .isLessThanOrEqualTo(result.walls().nominalMm());
+        assertThat(result.capacityL()).isPositive();
+        assertThat(result.capacityL()).isLessThan(result.cavityL());
+        made++;
+      } catch (RefusedException doesNotFit) {
+        assertThat(doesNotFit.findings()).isNotEmpty();
+      }
+    }
+    assertThat(made).isGreaterThan(50);
   }
 
   @Test

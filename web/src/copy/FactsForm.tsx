@@ -1,0 +1,65 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { messageOf } from '../api/client';
+import { Key } from '../kit/States';
+import { TextField } from '../kit/TextField';
+import type { History, useCopyActs } from './useCopy';
+
+interface Props {
+  history: History;
+  change: ReturnType<typeof useCopyActs>['change'];
+}
+
+/** Where a copy hangs, when it was bought and for how much. */
+export function FactsForm({ history, change }: Props) {
+  const { copy } = history;
+  const [open, setOpen] = useState(false);
+  const [place, setPlace] = useState(copy.place ?? '');
+  const [boughtOn, setBoughtOn] = useState(copy.boughtOn ?? '');
+  const [boughtFor, setBoughtFor] = useState(String(copy.boughtFor ?? ''));
+  if (!open) {
+    return <Key onClick={() => setOpen(true)}>Its place and price</Key>;
+  }
+  // Casts of before are what is counted less what was cast here.
+  const here = history.casts.filter((c) => c.emptiedAt !== undefined).length;
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        change.mutate(
+          {
+            code: copy.code,
+            castsBefore: copy.casts - here,
+            ...(place.trim() !== '' && { place: place.trim() }),
+            ...(boughtOn !== '' && { boughtOn }),
+            ...(boughtFor.trim() !== '' && { boughtFor: Number(boughtFor.replace(',', '.')) }),
+          },
+          { onSuccess: () => setOpen(false) },
+        );
+      }}
+    >
+      <Flex gap={3} alignItems="flex-end" wrap="wrap">
+        <Box w="150px">
+          <TextField label="place" text={place} onText={setPlace} />
+        </Box>
+        <Box w="180px">
+          <TextField label="bought on" type="date" text={boughtOn} onText={setBoughtOn} />
+        </Box>
+        <Box w="120px">
+          <TextField label="bought for" text={boughtFor} onText={setBoughtFor} />
+        </Box>
+        <Flex pb="20px" gap={3}>
+          <Key main type="submit" busy={change.isPending}>
+            Keep it
+          </Key>
+          <Key onClick={() => setOpen(false)}>Leave it so</Key>
+        </Flex>
+      </Flex>
+      {change.error && (
+        <Text role="alert" color="oxide" fontWeight={600}>
+          {messageOf(change.error)}
+        </Text>
+      )}
+    </form>
+  );
+}
