@@ -12,12 +12,16 @@ import { NotFound } from './frame/NotFound';
 import { CopyPage } from './copy/CopyPage';
 import { ExchangePage } from './exchange/ExchangePage';
 import { ChangeMouldPage, NewMouldPage } from './mould/form/FormPages';
+import { StockPage } from './material/StockPage';
 import { MouldPage } from './mould/MouldPage';
 import { RackPage } from './mould/RackPage';
 import { OrderPage } from './order/OrderPage';
 import { OrdersPage } from './order/OrdersPage';
 import { ChoosePage } from './pour/ChoosePage';
 import { SheetPage } from './pour/SheetPage';
+import { ChangeMixPage, NewMixPage } from './recipe/MixFormPages';
+import { MixesPage } from './recipe/MixesPage';
+import { MixPage } from './recipe/MixPage';
 import { ShelfPage } from './shelf/ShelfPage';
 import { system } from './theme/theme';
 
@@ -41,6 +45,11 @@ const router = createBrowserRouter([
       { path: '/moulds/:id', element: <MouldPage /> },
       { path: '/moulds/:id/change', element: <ChangeMouldPage /> },
       { path: '/copies/:id', element: <CopyPage /> },
+      { path: '/mixes', element: <MixesPage /> },
+      { path: '/mixes/new', element: <NewMixPage /> },
+      { path: '/mixes/:id', element: <MixPage /> },
+      { path: '/mixes/:id/change', element: <ChangeMixPage /> },
+      { path: '/stock', element: <StockPage /> },
       { path: '*', element: <NotFound /> },
     ],
   },

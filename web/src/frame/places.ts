@@ -4,4 +4,6 @@ export const places = [
   { path: '/orders', name: 'Orders', key: '2' },
   { path: '/pour', name: 'Pour', key: '3' },
   { path: '/moulds', name: 'Moulds', key: '4' },
+  { path: '/mixes', name: 'Mixes', key: '5' },
+  { path: '/stock', name: 'Stock', key: '6' },
 ] as const;

@@ -5,7 +5,6 @@ import ironshelf.http.IfMatch;
 import java.time.Clock;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -35,9 +34,8 @@ class CopyController {
   }
 
   @GetMapping("/api/copies/{id}")
-  ResponseEntity<CopyHistory> copy(@PathVariable long id) {
-    CopyHistory history = copies.history(id);
-    return ResponseEntity.ok().eTag(IfMatch.tag(history.copy().version())).body(history);
+  CopyHistory copy(@PathVariable long id) {
+    return copies.history(id);
   }
 
   @PutMapping("/api/copies/{id}")

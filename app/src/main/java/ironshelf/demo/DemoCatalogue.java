@@ -6,9 +6,12 @@ import ironshelf.core.cure.BinderClass;
 import ironshelf.core.cure.BinderClasses;
 import ironshelf.core.recipe.Addition;
 import ironshelf.core.recipe.WaterWindow;
+import ironshelf.material.MaterialChange;
 import ironshelf.material.MaterialService;
+import ironshelf.material.MaterialView;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayRequest;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.NewRecipe;
 import ironshelf.recipe.RecipeService;
@@ -16,7 +19,6 @@ import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /** The demo's materials, mixes and products. */
@@ -57,13 +59,13 @@ class DemoCatalogue {
 
   Goods furnish(Instant now) {
     Instant month = now.minus(Duration.ofDays(30));
-    long cement = stock("rapid-cement", 20.0, "RC-31", "60", month);
+    long cement = stock("rapid-cement", 20.0, "24.50", "RC-31", "60", month);
     materials.receive(cement, "RC-32", new BigDecimal("120"), month);
-    long white = stock("titanium-dioxide", 5.0, "TD-04", "12", month);
-    long black = stock("oxide-black", 1.0, "BK-11", "2.4", month);
-    long red = stock("oxide-red", 1.0, "RD-07", "6", month);
-    long grey = stock("portland-grey", 25.0, "PC-02", "100", month);
-    long sand = stock("silica-sand", 25.0, "SS-19", "250", month);
+    long white = stock("titanium-dioxide", 5.0, "38.00", "TD-04", "12", month);
+    long black = stock("oxide-black", 1.0, "16.00", "BK-11", "2.4", month);
+    long red = stock("oxide-red", 1.0, "15.00", "RD-07", "6", month);
+    long grey = stock("portland-grey", 25.0, "9.80", "PC-02", "100", month);
+    long sand = stock("silica-sand", 25.0, "6.40", "SS-19", "250", month);
     long water = materials.adopt("water", null).id();
 
     BinderClass rapid = BinderClasses.shipped().find("rapid-neat").orElseThrow();
@@ -72,21 +74,32 @@ class DemoCatalogue {
             .add(
                 new NewRecipe(
                     "Rapid neat 4 : 1",
+                    "rapid-set cement, neat",
+                    "pancake batter: pour",
+                    "It heats as it sets; never in one lump thicker than your hand",
                     Addition.COLOUR_IN_WATER,
                     2,
+                    1,
+                    null,
                     15,
                     3,
                     new WaterWindow(85, 108),
                     rapid.demouldAgeH(),
                     rapid.greenUntilAgeH(),
                     rapid.sealAfterH(),
+                    0.967,
                     List.of(
-                        new NewRecipe.Part(water, PARTS_BY_VOLUME, 1),
-                        new NewRecipe.Part(cement, PARTS_BY_VOLUME, 4))))
+                        new NewRecipe.RecipePart(water, PARTS_BY_VOLUME, 1),
+                        new NewRecipe.RecipePart(cement, PARTS_BY_VOLUME, 4))))
             .id();
-    ColourwayView chalk = recipes.addColourway(neat, "Chalk", "#dcd8cc", 4, Map.of(white, 3.0));
-    ColourwayView slate = recipes.addColourway(neat, "Slate", "#6a727a", -3, Map.of(black, 4.0));
-    ColourwayView clay = recipes.addColourway(neat, "Clay", "#b98766", 0, Map.of(red, 3.0));
+    ColourwayView chalk =
+        colourway(
+            neat, "Chalk", "#dcd8cc", 4, List.of(new ColourwayRequest.DoseRequest(white, 3.0)));
+    ColourwayView slate =
+        colourway(
+            neat, "Slate", "#6a727a", -3, List.of(new ColourwayRequest.DoseRequest(black, 4.0)));
+    ColourwayView clay =
+        colourway(neat, "Clay", "#b98766", 0, List.of(new ColourwayRequest.DoseRequest(red, 3.0)));
 
     BinderClass sandCement = BinderClasses.shipped().find("sand-cement").orElseThrow();
     long heavy =
@@ -94,20 +107,26 @@ class DemoCatalogue {
             .add(
                 new NewRecipe(
                     "Sand and cement 2 : 1",
+                    "sand-cement",
+                    "thick batter: trowel and tap",
+                    "Dust: fitted respirator while powder and sand are open",
                     Addition.COLOUR_IN_POWDER,
                     3,
+                    1,
+                    null,
                     60,
                     4,
                     new WaterWindow(90, 110),
                     sandCement.demouldAgeH(),
                     sandCement.greenUntilAgeH(),
                     sandCement.sealAfterH(),
+                    0.967,
                     List.of(
-                        new NewRecipe.Part(grey, PARTS_BY_VOLUME, 1),
-                        new NewRecipe.Part(sand, PARTS_BY_VOLUME, 2),
-                        new NewRecipe.Part(water, PARTS_BY_VOLUME, 0.65))))
+                        new NewRecipe.RecipePart(grey, PARTS_BY_VOLUME, 1),
+                        new NewRecipe.RecipePart(sand, PARTS_BY_VOLUME, 2),
+                        new NewRecipe.RecipePart(water, PARTS_BY_VOLUME, 0.65))))
             .id();
-    ColourwayView rough = recipes.addColourway(heavy, "Plain grey", "#8f9294", 0, Map.of());
+    ColourwayView rough = colourway(heavy, "Plain grey", "#8f9294", 0, List.of());
 
     return new Goods(
         product("Ripple bowl", moulds.bowl(), neat, "34.00", 2),
@@ -125,13 +144,30 @@ class DemoCatalogue {
         rough);
   }
 
+  private ColourwayView colourway(
+      long recipeId,
+      String name,
+      String swatch,
+      double waterOffsetPercent,
+      List<ColourwayRequest.DoseRequest> doses) {
+    return recipes.addColourway(
+        recipeId, new ColourwayRequest(name, swatch, waterOffsetPercent, doses));
+  }
+
   private ProductView product(
       String name, long mouldId, long recipeId, String price, double minutesPerPiece) {
     return products.add(name, mouldId, recipeId, new BigDecimal(price), minutesPerPiece);
   }
 
-  private long stock(String code, double packKg, String lot, String kg, Instant at) {
-    long id = materials.adopt(code, packKg).id();
+  private long stock(
+      String code, double packKg, String pricePerPack, String lot, String kg, Instant at) {
+    MaterialView material = materials.adopt(code, packKg);
+    long id = material.id();
+    materials.change(
+        id,
+        material.version(),
+        new MaterialChange(packKg, new BigDecimal(pricePerPack), null, null),
+        1);
     materials.receive(id, lot, new BigDecimal(kg), at);
     return id;
   }

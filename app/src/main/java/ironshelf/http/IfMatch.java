@@ -3,14 +3,14 @@ package ironshelf.http;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** The version that an editor saw, as it travels in ETag and If-Match. */
+/**
+ * The version that an editor saw, as it travels in If-Match. Answers carry it in their body and no
+ * ETag: a mould with its copies changes without the mould's own version, and a browser would keep
+ * showing the old one.
+ */
 public final class IfMatch {
 
   private IfMatch() {}
-
-  public static String tag(long version) {
-    return "\"" + version + "\"";
-  }
 
   /** The version in an If-Match header; refused where there is none. */
   public static long version(@Nullable String header) {

@@ -44,8 +44,10 @@ final class NumberReading<T> extends StdDeserializer<T> {
         .addDeserializer(Double.TYPE, number(Double.TYPE, JsonParser::getDoubleValue, Double.NaN))
         .addDeserializer(Double.class, number(Double.class, JsonParser::getDoubleValue, null))
         .addDeserializer(Boolean.class, trueOrFalse())
-        .addDeserializer(Long.class, whole(Long.class, JsonParser::getLongValue))
-        .addDeserializer(Integer.class, whole(Integer.class, JsonParser::getIntValue));
+        .addDeserializer(Long.class, whole(Long.class, JsonParser::getLongValue, null))
+        .addDeserializer(Long.TYPE, whole(Long.TYPE, JsonParser::getLongValue, 0L))
+        .addDeserializer(Integer.TYPE, whole(Integer.TYPE, JsonParser::getIntValue, 0))
+        .addDeserializer(Integer.class, whole(Integer.class, JsonParser::getIntValue, null));
   }
 
   private static NumberReading<Boolean> trueOrFalse() {
@@ -57,9 +59,9 @@ final class NumberReading<T> extends StdDeserializer<T> {
     return new NumberReading<>(type, JsonToken::isNumeric, reader, missing, "a number");
   }
 
-  private static <T> NumberReading<T> whole(Class<T> type, Reader<T> reader) {
+  private static <T> NumberReading<T> whole(Class<T> type, Reader<T> reader, @Nullable T missing) {
     return new NumberReading<>(
-        type, token -> token == JsonToken.VALUE_NUMBER_INT, reader, null, "a whole number");
+        type, token -> token == JsonToken.VALUE_NUMBER_INT, reader, missing, "a whole number");
   }
 
   @Override

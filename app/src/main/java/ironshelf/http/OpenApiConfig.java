@@ -1,5 +1,7 @@
 package ironshelf.http;
 
+import static java.util.Map.entry;
+
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.examples.Example;
 import io.swagger.v3.oas.models.info.Info;
@@ -19,14 +21,17 @@ class OpenApiConfig {
 
   /** Requests whose examples ship in {@code examples/}, by path. */
   private static final Map<String, String> EXAMPLES =
-      Map.of(
-          "/api/calc/mould", "mould",
-          "/api/calc/batch", "batch",
-          "/api/calc/demould", "demould",
-          "/api/calc/tipping", "tipping",
-          "/api/calc/outline", "outline",
-          "/api/calc/measured", "measured",
-          "/api/quantities/read", "quantity");
+      Map.ofEntries(
+          entry("/api/calc/mould", "mould"),
+          entry("/api/calc/batch", "batch"),
+          entry("/api/calc/demould", "demould"),
+          entry("/api/calc/tipping", "tipping"),
+          entry("/api/calc/outline", "outline"),
+          entry("/api/calc/measured", "measured"),
+          entry("/api/quantities/read", "quantity"),
+          entry("/api/calc/leftover", "leftover"),
+          entry("/api/calc/target-reading", "target"),
+          entry("/api/calc/pairs", "pairs"));
 
   @Bean
   OpenAPI description() {

@@ -6,6 +6,9 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 
 /** One delivery of a material. What remains of it is the sum of its movements. */
 @Entity
@@ -18,13 +21,36 @@ class Lot {
 
   private long materialId;
   private String code;
+  private @Nullable LocalDate receivedOn;
+  private @Nullable LocalDate openedOn;
+  private @Nullable LocalDate staleOn;
   @Version private long version;
 
   protected Lot() {}
 
-  Lot(long materialId, String code) {
+  Lot(long materialId, String code, LocalDate receivedOn, @Nullable LocalDate staleOn) {
     this.materialId = materialId;
     this.code = code;
+    this.receivedOn = receivedOn;
+    this.staleOn = staleOn;
+  }
+
+  /** Opened today: it keeps until then, unless it was to be stale before. */
+  void open(LocalDate today, @Nullable LocalDate keepsUntil) {
+    if (openedOn == null) {
+      openedOn = today;
+      if (keepsUntil != null && (staleOn == null || keepsUntil.isBefore(staleOn))) {
+        staleOn = keepsUntil;
+      }
+    }
+  }
+
+  long materialId() {
+    return materialId;
+  }
+
+  StockView.LotView view(BigDecimal remainingKg) {
+    return new StockView.LotView(id, code, remainingKg, receivedOn, openedOn, staleOn);
   }
 
   Long id() {

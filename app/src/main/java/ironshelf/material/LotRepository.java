@@ -23,6 +23,8 @@ interface LotRepository extends JpaRepository<Lot, Long> {
       """)
   List<Remaining> remaining(Collection<Long> materialIds);
 
+  boolean existsByCode(String code);
+
   /** The lots of a material, each marked so that two pours cannot use the same rest. */
   @Lock(LockModeType.OPTIMISTIC_FORCE_INCREMENT)
   List<Lot> findByMaterialIdOrderById(long materialId);

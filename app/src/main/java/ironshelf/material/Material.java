@@ -2,6 +2,7 @@ package ironshelf.material;
 
 import ironshelf.core.material.Role;
 import ironshelf.core.material.StartingMaterial;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -10,6 +11,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 
 /** Something bought and used up. */
@@ -30,6 +32,12 @@ class Material {
   private double relativeDensity;
   private double bulkDensityKgM3;
   private @Nullable Double packKg;
+  private @Nullable BigDecimal pricePerPack;
+
+  @Column(name = "measured_bulk_kg_m3")
+  private @Nullable Double measuredBulkKgM3;
+
+  private @Nullable Double spoonG;
   private String source;
   @Version private long version;
 
@@ -49,7 +57,32 @@ class Material {
     return id;
   }
 
+  long version() {
+    return version;
+  }
+
+  void change(MaterialChange to, double scoopL) {
+    this.packKg = to.packKg();
+    this.pricePerPack = to.pricePerPack();
+    this.spoonG = to.spoonG();
+    if (to.scoopKg() != null) {
+      this.measuredBulkKgM3 = to.scoopKg() / scoopL * 1000;
+    }
+  }
+
   MaterialView view() {
-    return new MaterialView(id, code, name, role, relativeDensity, bulkDensityKgM3, packKg, source);
+    return new MaterialView(
+        id,
+        version,
+        code,
+        name,
+        role,
+        relativeDensity,
+        measuredBulkKgM3 == null ? bulkDensityKgM3 : measuredBulkKgM3,
+        measuredBulkKgM3 != null,
+        packKg,
+        pricePerPack,
+        spoonG,
+        source);
   }
 }

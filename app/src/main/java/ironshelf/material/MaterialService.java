@@ -2,15 +2,20 @@ package ironshelf.material;
 
 import static java.util.stream.Collectors.groupingBy;
 
+import ironshelf.core.material.Role;
 import ironshelf.core.material.StartingMaterials;
+import ironshelf.http.PageOf;
 import ironshelf.http.ProblemException;
 import java.math.BigDecimal;
+import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -19,11 +24,16 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class MaterialService {
 
+  private static final int OPENED_BINDER_KEEPS_MONTHS = 3;
+
   private final MaterialRepository materials;
   private final LotRepository lots;
   private final MovementRepository movements;
+  private final Clock clock;
 
-  MaterialService(MaterialRepository materials, LotRepository lots, MovementRepository movements) {
+  MaterialService(
+      MaterialRepository materials, LotRepository lots, MovementRepository movements, Clock clock) {
+    this.clock = clock;
     this.materials = materials;
     this.lots = lots;
     this.movements = movements;
@@ -36,10 +46,84 @@ public class MaterialService {
         .view();
   }
 
+  /** One of the materials shipped, taken into the shop if it is not there yet. */
+  public MaterialView adoptOnce(String code) {
+    return materials.findByCode(code).map(Material::view).orElseGet(() -> adopt(code, null));
+  }
+
   /** Books a delivery. */
   public void receive(long materialId, String lotCode, BigDecimal massKg, Instant at) {
-    Lot lot = lots.save(new Lot(materialId, lotCode));
+    receive(materialId, lotCode, massKg, at, null);
+  }
+
+  /** Books a delivery that keeps until a day; null where it keeps. */
+  public void receive(
+      long materialId, String lotCode, BigDecimal massKg, Instant at, @Nullable LocalDate staleOn) {
+    byId(materialId);
+    if (lots.existsByCode(lotCode)) {
+      throw ProblemException.conflict("name.taken", Map.of("what", "lot", "value", lotCode));
+    }
+    Lot lot = lots.save(new Lot(materialId, lotCode, dayOf(at), staleOn));
     movements.save(new Movement(lot.id(), MovementKind.RECEIVED, massKg, at, null));
+  }
+
+  private LocalDate dayOf(Instant at) {
+    return at.atZone(clock.getZone()).toLocalDate();
+  }
+
+  /** Keeps what the shop knows better; one level scoop says the loose density. */
+  public MaterialView change(long id, long seenVersion, MaterialChange to, double scoopL) {
+    Material material =
+        materials.findById(id).orElseThrow(() -> ProblemException.unknown("material", id));
+    if (material.version() != seenVersion) {
+      throw ProblemException.stale();
+    }
+    material.change(to, scoopL);
+    return materials.saveAndFlush(material).view();
+  }
+
+  /** Opens a lot: binder goes stale three months after (common practice). */
+  public void open(long lotId, Instant at) {
+    Lot lot = lot(lotId);
+    boolean binder = byId(lot.materialId()).role() == Role.BINDER;
+    LocalDate today = dayOf(at);
+    lot.open(today, binder ? today.plusMonths(OPENED_BINDER_KEEPS_MONTHS) : null);
+  }
+
+  /** Books what a count found: the difference to the books, with its reason. */
+  public void count(long lotId, BigDecimal foundKg, String reason, Instant at) {
+    adjust(lotId, MovementKind.COUNTED, foundKg.subtract(remainingOf(lotId)), reason, at);
+  }
+
+  /** Books what was spilt, set or thrown away. */
+  public void waste(long lotId, BigDecimal massKg, String reason, Instant at) {
+    adjust(lotId, MovementKind.WASTED, massKg.negate(), reason, at);
+  }
+
+  private void adjust(
+      long lotId, MovementKind kind, BigDecimal changeKg, String reason, Instant at) {
+    if (changeKg.signum() != 0) {
+      movements.save(Movement.because(lotId, kind, changeKg, at, reason));
+    }
+  }
+
+  private BigDecimal remainingOf(long lotId) {
+    return lots.remaining(List.of(lot(lotId).materialId())).stream()
+        .filter(r -> r.lotId() == lotId)
+        .map(LotRepository.Remaining::kg)
+        .findFirst()
+        .orElse(BigDecimal.ZERO);
+  }
+
+  private Lot lot(long id) {
+    return lots.findById(id).orElseThrow(() -> ProblemException.unknown("lot", id));
+  }
+
+  /** What was done to a material's lots, newest first. */
+  @Transactional(readOnly = true)
+  public PageOf<MovementView> movements(long materialId, Pageable page) {
+    byId(materialId);
+    return PageOf.of(movements.ofMaterial(materialId, page), Movement::view);
   }
 
   /**
@@ -107,6 +191,8 @@ public class MaterialService {
     Map<Long, List<LotRepository.Remaining>> rests =
         lots.remaining(all.stream().map(MaterialView::id).toList()).stream()
             .collect(groupingBy(LotRepository.Remaining::materialId));
+    Map<Long, Lot> lotsById = new LinkedHashMap<>();
+    lots.findAll().forEach(lot -> lotsById.put(lot.id(), lot));
     return all.stream()
         .map(
             material -> {
@@ -114,9 +200,7 @@ public class MaterialService {
               return new StockView(
                   material,
                   sum(mine),
-                  mine.stream()
-                      .map(r -> new StockView.LotView(r.lotId(), r.code(), r.kg()))
-                      .toList());
+                  mine.stream().map(r -> lotsById.get(r.lotId()).view(r.kg())).toList());
             })
         .sorted(java.util.Comparator.comparing(s -> s.material().name()))
         .toList();

@@ -1,15 +1,37 @@
 package ironshelf.material;
 
 import ironshelf.core.material.Role;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import org.jspecify.annotations.Nullable;
 
-/** A material as others see it. */
+/**
+ * A material as others see it.
+ *
+ * @param bulkDensityKgM3 as this shop measured it, or as shipped
+ * @param measured whether the shop measured it
+ * @param spoonG mass of one level spoon; null where it was not weighed
+ */
 public record MaterialView(
     long id,
+    long version,
     String code,
     String name,
     Role role,
     double relativeDensity,
     double bulkDensityKgM3,
+    boolean measured,
     @Nullable Double packKg,
-    String source) {}
+    @Nullable BigDecimal pricePerPack,
+    @Nullable Double spoonG,
+    String source) {
+
+  private static final int SCALE = 6;
+
+  /** Null where no price is known; water from the tap costs nothing here. */
+  public @Nullable BigDecimal pricePerKg() {
+    return pricePerPack == null || packKg == null
+        ? null
+        : pricePerPack.divide(BigDecimal.valueOf(packKg), SCALE, RoundingMode.HALF_UP);
+  }
+}

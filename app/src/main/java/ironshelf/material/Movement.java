@@ -32,6 +32,7 @@ class Movement {
   private Instant at;
 
   private @Nullable Long pourId;
+  private @Nullable String reason;
 
   protected Movement() {}
 
@@ -43,7 +44,15 @@ class Movement {
     this.pourId = pourId;
   }
 
+  /** A change that no pour made, and why. */
+  static Movement because(
+      long lotId, MovementKind kind, BigDecimal massKg, Instant at, String reason) {
+    Movement movement = new Movement(lotId, kind, massKg, at, null);
+    movement.reason = reason;
+    return movement;
+  }
+
   MovementView view() {
-    return new MovementView(kind, massKg, at, pourId);
+    return new MovementView(lotId, kind, massKg, at, pourId, reason);
   }
 }

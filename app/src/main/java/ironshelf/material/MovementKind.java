@@ -3,5 +3,9 @@ package ironshelf.material;
 /** Why a lot's quantity changed. */
 public enum MovementKind {
   RECEIVED,
-  USED
+  USED,
+  /** Spilt, set, thrown away. */
+  WASTED,
+  /** A count found more or less than the books said. */
+  COUNTED
 }

@@ -6,4 +6,9 @@ import org.jspecify.annotations.Nullable;
 
 /** A movement as others see it. */
 public record MovementView(
-    MovementKind kind, BigDecimal massKg, Instant at, @Nullable Long pourId) {}
+    long lotId,
+    MovementKind kind,
+    BigDecimal massKg,
+    Instant at,
+    @Nullable Long pourId,
+    @Nullable String reason) {}

@@ -1,11 +1,23 @@
 package ironshelf.material;
 
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A material and what is left of it, lot by lot, oldest first. */
 public record StockView(MaterialView material, BigDecimal remainingKg, List<LotView> lots) {
 
-  /** A lot with the sum of its movements. */
-  public record LotView(long id, String code, BigDecimal remainingKg) {}
+  /**
+   * A lot with the sum of its movements.
+   *
+   * @param staleOn the last day it should be used; null where it keeps
+   */
+  public record LotView(
+      long id,
+      String code,
+      BigDecimal remainingKg,
+      @Nullable LocalDate receivedOn,
+      @Nullable LocalDate openedOn,
+      @Nullable LocalDate staleOn) {}
 }

@@ -10,7 +10,6 @@ import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Sort;
 import org.springframework.data.web.PageableDefault;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -39,9 +38,8 @@ class MouldController {
   }
 
   @GetMapping("/api/moulds/{id}")
-  ResponseEntity<MouldView> mould(@PathVariable long id) {
-    MouldView mould = moulds.mould(id);
-    return ResponseEntity.ok().eTag(IfMatch.tag(mould.version())).body(mould);
+  MouldView mould(@PathVariable long id) {
+    return moulds.mould(id);
   }
 
   @GetMapping("/api/mould-kinds")

@@ -52,7 +52,7 @@ class LineProgress {
             .collect(toMap(PieceView::id, identity()));
     Map<Long, List<Allotment>> byLine = allotted.stream().collect(groupingBy(Allotment::lineId));
     Map<Long, ProductView> productsById = products.all();
-    Map<Long, RecipeView> recipesById = recipes.allRecipes();
+    Map<Long, RecipeView> recipesById = recipes.allLatest();
     Map<Long, ColourwayView> colourwaysById = recipes.allColourways();
     Instant now = clock.instant();
     Map<Long, List<OrderLineView>> views = new LinkedHashMap<>();

@@ -26,6 +26,7 @@ class Pour {
   private Long id;
 
   private long productId;
+  private long recipeId;
   private long colourwayId;
   private @Nullable Long lineId;
   private Instant pouredAt;
@@ -41,12 +42,14 @@ class Pour {
 
   Pour(
       long productId,
+      long recipeId,
       long colourwayId,
       @Nullable Long lineId,
       Instant pouredAt,
       double roomC,
       double waterC) {
     this.productId = productId;
+    this.recipeId = recipeId;
     this.colourwayId = colourwayId;
     this.lineId = lineId;
     this.pouredAt = pouredAt;
@@ -64,6 +67,10 @@ class Pour {
 
   long productId() {
     return productId;
+  }
+
+  long recipeId() {
+    return recipeId;
   }
 
   long colourwayId() {

@@ -87,7 +87,14 @@ public class PourService {
     }
     Map<Long, Double> actual = actualOf(sheet, request);
     Pour pour =
-        new Pour(productId, colourwayId, request.lineId(), at, sheet.roomC(), sheet.waterC());
+        new Pour(
+            productId,
+            sheet.recipe().id(),
+            colourwayId,
+            request.lineId(),
+            at,
+            sheet.roomC(),
+            sheet.waterC());
     for (PourSheet.SheetLine line : sheet.lines()) {
       pour.weigh(
           line.materialId(), kg(line.massKg()), kg(requireNonNull(actual.get(line.materialId()))));
@@ -148,7 +155,7 @@ public class PourService {
   public PourView view(long id) {
     Pour pour = pours.findById(id).orElseThrow(() -> ProblemException.unknown("pour", id));
     ProductView product = products.product(pour.productId());
-    RecipeView recipe = recipes.recipe(product.recipeId());
+    RecipeView recipe = recipes.recipe(pour.recipeId());
     CureService.Gate gate =
         cure.gate(pour.pouredAt(), pour.roomC(), recipe.demouldAgeH(), recipe.greenUntilAgeH());
     List<Long> pieceIds = pieces.ofPour(id).stream().map(PieceView::id).toList();
@@ -190,7 +197,9 @@ public class PourService {
     Map<Long, PourFacts> facts = new LinkedHashMap<>();
     for (Pour p : pours.findAllById(ids)) {
       facts.put(
-          p.id(), new PourFacts(p.id(), p.productId(), p.colourwayId(), p.pouredAt(), p.roomC()));
+          p.id(),
+          new PourFacts(
+              p.id(), p.productId(), p.recipeId(), p.colourwayId(), p.pouredAt(), p.roomC()));
     }
     return facts;
   }

@@ -70,7 +70,7 @@ public class PourSheetService {
   public PourSheet sheet(PourSheetRequest request, Instant at) {
     WorkshopView shop = workshop.view();
     ProductView product = products.product(requireNonNull(request.productId()));
-    RecipeView recipe = recipes.recipe(product.recipeId());
+    RecipeView recipe = recipes.latest(product.recipeId());
     ColourwayView colourway = colourwayOf(product, requireNonNull(request.colourwayId()));
     MouldView mould = moulds.mould(product.mouldId());
     List<CopyView> copies = chosen(mould, product, request.copyIds());

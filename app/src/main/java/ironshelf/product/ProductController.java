@@ -37,10 +37,11 @@ class ProductController {
   }
 
   private ProductPage page(ProductView product) {
+    RecipeView latest = recipes.latest(product.recipeId());
     List<ColourwayView> colourways = recipes.colourwaysOf(product.recipeId());
     BatchRequest oneLitre =
         new BatchRequest(
-            recipes.mix(product.recipeId(), colourways.get(0).id()).recipe(),
+            recipes.mix(latest.id(), colourways.isEmpty() ? null : colourways.get(0).id()).recipe(),
             1,
             Double.NaN,
             null,
@@ -49,10 +50,6 @@ class ProductController {
             null,
             Double.NaN,
             Double.NaN);
-    return new ProductPage(
-        product,
-        recipes.recipe(product.recipeId()),
-        colourways,
-        BatchSum.of(oneLitre).freshDensityKgM3());
+    return new ProductPage(product, latest, colourways, BatchSum.of(oneLitre).freshDensityKgM3());
   }
 }

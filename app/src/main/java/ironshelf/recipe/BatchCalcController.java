@@ -3,6 +3,7 @@ package ironshelf.recipe;
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchResult;
 import ironshelf.core.recipe.BatchSum;
+import ironshelf.core.recipe.MixHeat;
 import ironshelf.http.Catalogue;
 import ironshelf.http.FindingView;
 import java.util.List;
@@ -25,6 +26,7 @@ class BatchCalcController {
       double mixC,
       @Nullable Double workingMin,
       BatchResult.@Nullable Water water,
+      MixHeat.@Nullable Cooling cooling,
       List<BatchResult.Batch> batches,
       List<FindingView> warnings) {}
 
@@ -46,6 +48,7 @@ class BatchCalcController {
         result.mixC(),
         result.workingMin(),
         result.water(),
+        result.cooling(),
         result.batches(),
         catalogue.views(result.warnings()));
   }

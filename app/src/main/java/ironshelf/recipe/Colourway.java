@@ -30,7 +30,7 @@ class Colourway {
 
   private double waterOffsetPercent;
 
-  @OneToMany(cascade = CascadeType.ALL, fetch = FetchType.LAZY)
+  @OneToMany(cascade = CascadeType.ALL, orphanRemoval = true, fetch = FetchType.LAZY)
   @JoinColumn(name = "colourway_id", nullable = false)
   @OrderBy("position")
   private List<ColourwayPigment> pigments = new ArrayList<>();
@@ -42,6 +42,14 @@ class Colourway {
     this.name = name;
     this.swatch = swatch;
     this.waterOffsetPercent = waterOffsetPercent;
+  }
+
+  /** Takes other doses from now on; pours that were made keep their weigh-outs. */
+  void change(String name, String swatch, double waterOffsetPercent) {
+    this.name = name;
+    this.swatch = swatch;
+    this.waterOffsetPercent = waterOffsetPercent;
+    pigments.clear();
   }
 
   void dose(long materialId, double percentOfBinder) {
@@ -61,6 +69,14 @@ class Colourway {
   }
 
   ColourwayView view() {
-    return new ColourwayView(id, recipeId, name, swatch);
+    return new ColourwayView(
+        id,
+        recipeId,
+        name,
+        swatch,
+        waterOffsetPercent,
+        pigments.stream()
+            .map(p -> new ColourwayView.Dose(p.materialId(), p.percentOfBinder()))
+            .toList());
   }
 }

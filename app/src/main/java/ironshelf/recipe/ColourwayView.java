@@ -1,4 +1,21 @@
 package ironshelf.recipe;
 
-/** A colourway as others see it; the swatch is {@code #rrggbb}. */
-public record ColourwayView(long id, long recipeId, String name, String swatch) {}
+import java.util.List;
+
+/**
+ * A colourway as others see it; the swatch is {@code #rrggbb}.
+ *
+ * @param recipeId the first version of the recipe that it colours
+ * @param waterOffsetPercent how much more water it takes than the recipe's own
+ */
+public record ColourwayView(
+    long id,
+    long recipeId,
+    String name,
+    String swatch,
+    double waterOffsetPercent,
+    List<Dose> doses) {
+
+  /** A pigment and its dose. */
+  public record Dose(long materialId, double percentOfBinder) {}
+}

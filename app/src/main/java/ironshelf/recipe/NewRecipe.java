@@ -1,24 +1,99 @@
 package ironshelf.recipe;
 
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.WhenMissing;
 import ironshelf.core.recipe.Addition;
 import ironshelf.core.recipe.Basis;
 import ironshelf.core.recipe.WaterWindow;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** A recipe to be kept, at its first version. */
+/**
+ * A version of a recipe to be kept.
+ *
+ * @param school of mixing, in words
+ * @param placing how it is placed, in words
+ * @param caution at that step
+ * @param batchYieldL what the parts as they stand fill, measured, a bag's yield say
+ * @param retention dry piece over fresh mix, 0.5 to 1
+ */
 public record NewRecipe(
     String name,
-    Addition addition,
-    double airPercent,
+    @Nullable String school,
+    @Nullable String placing,
+    @Nullable String caution,
+    @Nullable Addition addition,
+    @WhenMissing("2") double airPercent,
+    @WhenMissing("1") double yieldFactor,
+    @Nullable Double batchYieldL,
     double workingMinAt20C,
-    double mixMin,
-    WaterWindow water,
+    @WhenMissing("3") double mixMin,
+    @Nullable WaterWindow water,
     double demouldAgeH,
     @Nullable Double greenUntilAgeH,
-    double sealAfterH,
-    List<Part> parts) {
+    @WhenMissing("168") double sealAfterH,
+    @WhenMissing("0.967") double retention,
+    List<RecipePart> parts) {
+
+  private static final int MOST_PARTS = 40;
+  private static final double MOST_HOURS = 10_000;
 
   /** An ingredient and its amount. */
-  public record Part(long materialId, Basis basis, double amount) {}
+  public record RecipePart(@Nullable Long materialId, @Nullable Basis basis, double amount) {
+    public RecipePart {
+      new Findings()
+          .present("materialId", materialId)
+          .present("basis", basis)
+          .above("amount", amount, 0, 100_000)
+          .orRefuse();
+    }
+  }
+
+  public NewRecipe {
+    airPercent = or(airPercent, 2);
+    yieldFactor = or(yieldFactor, 1);
+    mixMin = or(mixMin, 3);
+    sealAfterH = or(sealAfterH, 168);
+    retention = or(retention, 0.967);
+    water = water == null ? new WaterWindow(90, 110) : water;
+    addition = addition == null ? Addition.COLOUR_IN_POWDER : addition;
+    Findings findings =
+        new Findings()
+            .text("name", name, 80)
+            .within("airPercent", airPercent, 0, 60)
+            .above("yieldFactor", yieldFactor, 0, 3)
+            .above("workingMinAt20C", workingMinAt20C, 0, 1_440)
+            .within("mixMin", mixMin, 0, 1_440)
+            .above("demouldAgeH", demouldAgeH, 0, MOST_HOURS)
+            .within("sealAfterH", sealAfterH, 0, MOST_HOURS)
+            .within("retention", retention, 0.5, 1)
+            .list("parts", parts, MOST_PARTS);
+    optional(findings, "school", school, 80);
+    optional(findings, "placing", placing, 200);
+    optional(findings, "caution", caution, 300);
+    if (batchYieldL != null) {
+      findings.above("batchYieldL", batchYieldL, 0, 5_000);
+    }
+    if (greenUntilAgeH != null) {
+      findings.addIf(
+          !(greenUntilAgeH >= demouldAgeH),
+          FindingCode.GREEN_BEFORE_DEMOULD,
+          "greenUntilAgeH",
+          Map.of("value", greenUntilAgeH, "demould", demouldAgeH));
+    }
+    findings.orRefuse();
+    parts = List.copyOf(parts);
+  }
+
+  private static void optional(Findings findings, String field, @Nullable String text, int most) {
+    if (text != null) {
+      findings.text(field, text, most);
+    }
+  }
+
+  private static double or(double value, double instead) {
+    return Double.isNaN(value) ? instead : value;
+  }
 }

@@ -1,5 +1,7 @@
 package ironshelf.recipe;
 
+import static java.util.Objects.requireNonNull;
+
 import ironshelf.core.recipe.Addition;
 import ironshelf.core.recipe.WaterWindow;
 import jakarta.persistence.CascadeType;
@@ -30,6 +32,12 @@ class RecipeEntity {
 
   private String name;
   private int versionNo;
+  private @Nullable Long firstId;
+  private @Nullable String school;
+  private @Nullable String placing;
+  private @Nullable String caution;
+  private @Nullable Double batchYieldL;
+  private double retention;
 
   @Enumerated(EnumType.STRING)
   private Addition addition;
@@ -54,28 +62,77 @@ class RecipeEntity {
 
   protected RecipeEntity() {}
 
-  RecipeEntity(NewRecipe from) {
-    this.name = from.name();
-    this.versionNo = 1;
-    this.addition = from.addition();
+  /**
+   * @param firstId the first version; null where this is it
+   */
+  RecipeEntity(NewRecipe from, @Nullable Long firstId, int versionNo) {
+    this.name = from.name().strip();
+    this.firstId = firstId;
+    this.versionNo = versionNo;
+    this.school = from.school();
+    this.placing = from.placing();
+    this.caution = from.caution();
+    this.batchYieldL = from.batchYieldL();
+    this.retention = from.retention();
+    this.addition = requireNonNull(from.addition());
     this.airPercent = from.airPercent();
-    this.yieldFactor = 1;
+    this.yieldFactor = from.yieldFactor();
     this.workingMinAt20C = from.workingMinAt20C();
     this.mixMin = from.mixMin();
-    this.waterLeast = from.water().leastPercent();
-    this.waterMost = from.water().mostPercent();
+    WaterWindow window = requireNonNull(from.water());
+    this.waterLeast = window.leastPercent();
+    this.waterMost = window.mostPercent();
     this.demouldAgeH = from.demouldAgeH();
     this.greenUntilAgeH = from.greenUntilAgeH();
     this.sealAfterH = from.sealAfterH();
     int position = 0;
-    for (NewRecipe.Part part : from.parts()) {
+    for (NewRecipe.RecipePart part : from.parts()) {
       ingredients.add(
-          new RecipeIngredient(position++, part.materialId(), part.basis(), part.amount()));
+          new RecipeIngredient(
+              position++,
+              requireNonNull(part.materialId()),
+              requireNonNull(part.basis()),
+              part.amount()));
     }
   }
 
   Long id() {
     return id;
+  }
+
+  long firstId() {
+    return firstId == null ? id : firstId;
+  }
+
+  int versionNo() {
+    return versionNo;
+  }
+
+  @Nullable Double batchYieldL() {
+    return batchYieldL;
+  }
+
+  /** What of it can be changed, as it was kept. */
+  NewRecipe kept() {
+    return new NewRecipe(
+        name,
+        school,
+        placing,
+        caution,
+        addition,
+        airPercent,
+        yieldFactor,
+        batchYieldL,
+        workingMinAt20C,
+        mixMin,
+        water(),
+        demouldAgeH,
+        greenUntilAgeH,
+        sealAfterH,
+        retention,
+        ingredients.stream()
+            .map(i -> new NewRecipe.RecipePart(i.materialId(), i.basis(), i.amount()))
+            .toList());
   }
 
   double airPercent() {
@@ -97,13 +154,18 @@ class RecipeEntity {
   RecipeView view() {
     return new RecipeView(
         id,
+        firstId(),
         name,
         versionNo,
+        school,
+        placing,
+        caution,
         addition,
         workingMinAt20C,
         mixMin,
         demouldAgeH,
         greenUntilAgeH,
-        sealAfterH);
+        sealAfterH,
+        retention);
   }
 }

@@ -3,14 +3,23 @@ package ironshelf.recipe;
 import ironshelf.core.recipe.Addition;
 import org.jspecify.annotations.Nullable;
 
-/** A version of a recipe as others see it, without its ingredients. */
+/**
+ * A version of a recipe as others see it, without its ingredients.
+ *
+ * @param firstId the id of its first version, by which all versions and colourways belong together
+ */
 public record RecipeView(
     long id,
+    long firstId,
     String name,
     int versionNo,
+    @Nullable String school,
+    @Nullable String placing,
+    @Nullable String caution,
     Addition addition,
     double workingMinAt20C,
     double mixMin,
     double demouldAgeH,
     @Nullable Double greenUntilAgeH,
-    double sealAfterH) {}
+    double sealAfterH,
+    double retention) {}

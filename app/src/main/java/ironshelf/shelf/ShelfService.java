@@ -86,8 +86,7 @@ public class ShelfService {
 
   /** When the castings of a pour may come out. */
   CureService.Gate gate(PourFacts pour) {
-    RecipeView recipe = recipes.recipe(products.product(pour.productId()).recipeId());
-    return gate(pour, recipe);
+    return gate(pour, recipes.recipe(pour.recipeId()));
   }
 
   private CureService.Gate gate(PourFacts pour, RecipeView recipe) {
@@ -104,7 +103,7 @@ public class ShelfService {
               PourFacts pour = facts.get(entry.getKey());
               ProductView product = known.products.get(pour.productId());
               int cavities = known.moulds.get(product.mouldId()).shape().cavities();
-              CureService.Gate gate = gate(pour, known.recipes.get(product.recipeId()));
+              CureService.Gate gate = gate(pour, known.recipes.get(pour.recipeId()));
               return known.group(
                   "pour-" + pour.id(),
                   Board.MOULD,
@@ -130,7 +129,7 @@ public class ShelfService {
     Map<String, ShelfView.ShelfGroup> byKey = new LinkedHashMap<>();
     for (OutOfMould out : pieces.outOfMould(now.minus(SHOWN))) {
       ProductView product = known.products.get(out.productId());
-      double sealAfterH = known.recipes.get(product.recipeId()).sealAfterH();
+      double sealAfterH = known.latest.get(product.recipeId()).sealAfterH();
       Instant dryAt = out.demouldedAt().plus(Duration.ofSeconds(Math.round(sealAfterH * 3600)));
       boolean dry = !dryAt.isAfter(now);
       ShelfView.ShelfGroup group =
@@ -155,7 +154,8 @@ public class ShelfService {
   private Known known() {
     Map<Long, MouldView> byId = new LinkedHashMap<>();
     moulds.moulds("", Pageable.unpaged()).items().forEach(m -> byId.put(m.id(), m));
-    return new Known(byId, products.all(), recipes.allRecipes(), recipes.allColourways());
+    return new Known(
+        byId, products.all(), recipes.allRecipes(), recipes.allLatest(), recipes.allColourways());
   }
 
   /** What the groups are named and drawn from, read once. */
@@ -163,6 +163,7 @@ public class ShelfService {
       Map<Long, MouldView> moulds,
       Map<Long, ProductView> products,
       Map<Long, RecipeView> recipes,
+      Map<Long, RecipeView> latest,
       Map<Long, ColourwayView> colourways) {
 
     ShelfView.ShelfGroup group(

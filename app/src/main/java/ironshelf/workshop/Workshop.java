@@ -8,6 +8,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.math.BigDecimal;
 
 /** The one row about the shop. */
 @Entity
@@ -24,6 +25,7 @@ class Workshop {
   private double mixerL;
   private double scoopL;
   private double wastePercent;
+  private BigDecimal ratePerHour;
 
   @Enumerated(EnumType.STRING)
   private CupSize cup;
@@ -43,6 +45,7 @@ class Workshop {
     this.mixerL = 10;
     this.scoopL = 1;
     this.wastePercent = 8;
+    this.ratePerHour = new BigDecimal("20.00");
     this.cup = CupSize.US;
   }
 
@@ -59,6 +62,6 @@ class Workshop {
   }
 
   WorkshopView view(java.time.Instant now) {
-    return new WorkshopView(name, demo, now, roomC, mixerL, scoopL, wastePercent, cup);
+    return new WorkshopView(name, demo, now, roomC, mixerL, scoopL, wastePercent, ratePerHour, cup);
   }
 }

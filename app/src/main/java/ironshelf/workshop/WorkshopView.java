@@ -1,6 +1,7 @@
 package ironshelf.workshop;
 
 import ironshelf.core.quantity.CupSize;
+import java.math.BigDecimal;
 import java.time.Instant;
 
 /**
@@ -17,4 +18,5 @@ public record WorkshopView(
     double mixerL,
     double scoopL,
     double wastePercent,
+    BigDecimal ratePerHour,
     CupSize cup) {}

@@ -133,6 +133,39 @@ class BadInputTest {
         app.post("/api/calc/mould", "{\"freshDensityKgM3\":2200,\"cavity\":" + solid + "}"), field);
   }
 
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '`',
+      value = {
+        "leftover | {} | leftKg",
+        "leftover | {\"leftKg\":1} | fillers",
+        "leftover | {\"leftKg\":-1,\"fillers\":[]} | leftKg",
+        "leftover | {\"leftKg\":1e9,\"fillers\":[]} | leftKg",
+        "leftover | {\"leftKg\":\"some\",\"fillers\":[]} | leftKg",
+        "leftover | {\"leftKg\":1,\"fillers\":[7]} | fillers.0",
+        "leftover | {\"leftKg\":1,\"fillers\":[null]} | fillers.0",
+        "leftover | {\"leftKg\":1,\"fillers\":[{\"mould\":\"a\",\"massKg\":0,\"free\":1,\"worth\":1}]} | fillers.0.massKg",
+        "leftover | {\"leftKg\":1,\"fillers\":[{\"mould\":\"a\",\"massKg\":1,\"free\":1.5,\"worth\":1}]} | fillers.0.free",
+        "leftover | {\"leftKg\":1,\"fillers\":[{\"massKg\":1,\"free\":1,\"worth\":1}]} | fillers.0.mould",
+        "target-reading | {} | targetKg",
+        "target-reading | {\"targetKg\":-1} | targetKg",
+        "target-reading | {\"targetKg\":\"20 kg\"} | targetKg",
+        "target-reading | {\"targetKg\":1e9} | targetKg",
+        "target-reading | {\"targetKg\":20,\"mouldKg\":-1} | mouldKg",
+        "target-reading | {\"targetKg\":20,\"hardwareKg\":20} | hardwareKg",
+        "target-reading | {\"targetKg\":20,\"retention\":0.2} | retention",
+        "target-reading | {\"targetKg\":20,\"retention\":1.2} | retention",
+        "target-reading | {\"targetKg\":20,\"pours\":0} | pours",
+        "target-reading | {\"targetKg\":20,\"pours\":2.5} | pours",
+        "batch | {\"recipe\":null,\"neededL\":1} | recipe",
+        "pairs | {\"pool\":[{\"piece\":\"a\"}],\"toleranceKg\":1} | pool.0.massKg",
+        "pairs | {\"pool\":[]} | toleranceKg",
+      })
+  void aBadBenchSum(String sum, String body, String field, App app) {
+    refusedAt(app.post("/api/calc/" + sum, body), field);
+  }
+
   @Test
   void badMeshesAndOutlines(App app) {
     refusedAt(app.send("/api/calc/mesh", "solid nothing".getBytes(UTF_8)), "file");

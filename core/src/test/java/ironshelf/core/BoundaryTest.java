@@ -31,6 +31,10 @@ class BoundaryTest {
         .definedBy("ironshelf.core.mould..")
         .layer("cure")
         .definedBy("ironshelf.core.cure..")
+        .layer("pour")
+        .definedBy("ironshelf.core.pour..")
+        .layer("piece")
+        .definedBy("ironshelf.core.piece..")
         .whereLayer("quantity")
         .mayNotAccessAnyLayer()
         .whereLayer("material")
@@ -40,6 +44,10 @@ class BoundaryTest {
         .whereLayer("mould")
         .mayOnlyAccessLayers("quantity")
         .whereLayer("cure")
+        .mayOnlyAccessLayers("quantity")
+        .whereLayer("pour")
+        .mayOnlyAccessLayers("quantity")
+        .whereLayer("piece")
         .mayOnlyAccessLayers("quantity")
         .check(CORE);
   }

@@ -219,7 +219,7 @@ class MouldsTest {
     page.mouse().up();
     assertThat(page.getByLabel("Point 2, off axis, mm")).not().hasValue("60");
     page.getByLabel("Point 2, off axis, mm").fill("80");
-    assertThat(page.getByText("160 × 160 from above")).isVisible();
+    assertThat(page.getByText("110 × 110 from above")).isVisible();
     Browser.isAccessible(page);
   }
 

@@ -46,7 +46,7 @@ class MouldCalcController {
       @Nullable Double outsideM2,
       @Nullable Double insideM2,
       @Nullable Double fillPerMmKg,
-      List<MouldResult.Part> parts,
+      List<MouldResult.PartResult> parts,
       Section section,
       Plan plan,
       List<FindingView> warnings) {}

@@ -41,15 +41,16 @@ public final class FillLevel {
     return (low + high) / 2;
   }
 
-  static List<MouldResult.Part> parts(MouldShape shape, double capacityL, double densityKgM3) {
+  static List<MouldResult.PartResult> parts(
+      MouldShape shape, double capacityL, double densityKgM3) {
     @Nullable Drawn cavity = shape.drawnCavity();
-    List<MouldResult.Part> parts = new ArrayList<>();
+    List<MouldResult.PartResult> parts = new ArrayList<>();
     double before = 0;
     for (PourPart part : shape.parts()) {
       double volume = capacityL * part.sharePercent() / 100;
       before += volume;
       parts.add(
-          new MouldResult.Part(
+          new MouldResult.PartResult(
               part.name(),
               volume,
               volume * densityKgM3 / 1000,

@@ -24,7 +24,7 @@ public record MouldResult(
     double holdDownKg,
     @Nullable Surface surface,
     @Nullable Double fillPerMmKg,
-    List<Part> parts,
+    List<PartResult> parts,
     List<Finding> warnings) {
 
   /** The hold-down with its margin of a fifth. */
@@ -64,5 +64,6 @@ public record MouldResult(
    *
    * @param levelMm where it ends in the cavity; null where the cavity was only measured
    */
-  public record Part(String name, double volumeL, double freshMassKg, @Nullable Double levelMm) {}
+  public record PartResult(
+      String name, double volumeL, double freshMassKg, @Nullable Double levelMm) {}
 }

@@ -50,6 +50,7 @@ public enum FindingCode {
   RECIPE_WATER_EXCEEDED("recipe.waterExceeded"),
   BATCH_MIXER_TOO_SMALL("batch.mixerTooSmall"),
   BATCH_CLOCK_TOO_SHORT("batch.clockTooShort"),
+  BATCH_COPY_SLOW("batch.copySlow"),
   TEMPERATURES_MISSING("temperatures.missing"),
   GREEN_BEFORE_DEMOULD("green.beforeDemould"),
   POINTS_NOT_RISING("points.notRising"),

@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param pieces how many the mix is shared over, 1 to 10 000 (1)
  * @param minutesPerPiece to fill one, 0 to 1 440 (0)
  * @param mixMinutes from wetting until it is mixed, 0 to 1 440 (0)
+ * @param icePercent of the mixing water that is ice, 0 to 100 (0)
+ * @param minutesWanted of work, over 0 and up to 1 440; null: nothing is said about cooling
  */
 public record BatchRequest(
     Recipe recipe,
@@ -25,7 +27,9 @@ public record BatchRequest(
     @WhenMissing("roomC") double waterC,
     @Nullable Integer pieces,
     @WhenMissing("0") double minutesPerPiece,
-    @WhenMissing("0") double mixMinutes) {
+    @WhenMissing("0") double mixMinutes,
+    @WhenMissing("0") double icePercent,
+    @Nullable Double minutesWanted) {
 
   private static final double MAX_L = 5_000;
   private static final double DAY_MIN = 1_440;
@@ -36,6 +40,7 @@ public record BatchRequest(
     waterC = or(waterC, Math.max(0, roomC));
     minutesPerPiece = or(minutesPerPiece, 0);
     mixMinutes = or(mixMinutes, 0);
+    icePercent = or(icePercent, 0);
     pieces = pieces == null ? Integer.valueOf(1) : pieces;
     Findings findings =
         new Findings()
@@ -46,11 +51,40 @@ public record BatchRequest(
             .within("waterC", waterC, 0, 95)
             .within("pieces", pieces, 1, 10_000)
             .within("minutesPerPiece", minutesPerPiece, 0, DAY_MIN)
-            .within("mixMinutes", mixMinutes, 0, DAY_MIN);
+            .within("mixMinutes", mixMinutes, 0, DAY_MIN)
+            .within("icePercent", icePercent, 0, 100);
+    if (minutesWanted != null) {
+      findings.above("minutesWanted", minutesWanted, 0, DAY_MIN);
+    }
     if (mixerL != null) {
       findings.above("mixerL", mixerL, 0, MAX_L);
     }
     findings.orRefuse();
+  }
+
+  /** A request without ice, and without a question about cooling. */
+  public BatchRequest(
+      Recipe recipe,
+      double neededL,
+      double wastePercent,
+      @Nullable Double mixerL,
+      double roomC,
+      double waterC,
+      @Nullable Integer pieces,
+      double minutesPerPiece,
+      double mixMinutes) {
+    this(
+        recipe,
+        neededL,
+        wastePercent,
+        mixerL,
+        roomC,
+        waterC,
+        pieces,
+        minutesPerPiece,
+        mixMinutes,
+        0,
+        null);
   }
 
   /** What is mixed: what is needed and the waste share on top. */

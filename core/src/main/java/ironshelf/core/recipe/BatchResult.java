@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param mixC temperature of the mix when it comes together
  * @param workingMin minutes from wetting; null where the recipe gives none
  * @param water null where the recipe gives no window
+ * @param cooling what leaves the minutes wanted; null where none were, or the recipe gives no time
  */
 public record BatchResult(
     List<Line> lines,
@@ -23,6 +24,7 @@ public record BatchResult(
     double mixC,
     @Nullable Double workingMin,
     @Nullable Water water,
+    MixHeat.@Nullable Cooling cooling,
     List<Batch> batches,
     List<Finding> warnings) {
 

@@ -33,9 +33,9 @@ public final class BatchSum {
     double binderKg = proportions.sumOf(proportions.dryKg(), Role.BINDER);
     double waterKg = proportions.sumOf(proportions.weighedKg(), Role.WATER);
     double pigmentPercent = 100 * proportions.sumOf(proportions.dryKg(), Role.PIGMENT) / binderKg;
-    double mixC =
-        WorkingTime.mixC(
-            proportions.totalKg() - waterKg, request.roomC(), waterKg, request.waterC());
+    MixHeat heat =
+        new MixHeat((proportions.totalKg() - waterKg) * factor, request.roomC(), waterKg * factor);
+    double mixC = heat.mixC(request.waterC(), waterKg * factor * request.icePercent() / 100);
     Double at20 = request.recipe().workingMinAt20C();
     Double workingMin = at20 == null ? null : WorkingTime.minutes(at20, mixC);
     List<Finding> warnings = new ArrayList<>();
@@ -54,6 +54,7 @@ public final class BatchSum {
         mixC,
         workingMin,
         water(request.recipe().water(), waterKg * factor),
+        request.minutesWanted() == null ? null : heat.coolingFor(at20, request.minutesWanted()),
         batches(request, lines, workingMin),
         List.copyOf(warnings));
   }

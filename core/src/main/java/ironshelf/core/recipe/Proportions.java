@@ -28,8 +28,20 @@ record Proportions(
     for (int i = 0; i < dry.size(); i++) {
       absoluteL += absoluteL(ingredients.get(i), dry.get(i));
     }
-    double yieldL = absoluteL / (1 - recipe.airPercent() / 100) * recipe.yieldFactor();
+    double sumL = absoluteL / (1 - recipe.airPercent() / 100);
+    double yieldL =
+        (recipe.batchYieldL() == null ? sumL : recipe.batchYieldL() + pigmentL(ingredients, dry))
+            * recipe.yieldFactor();
     return new Proportions(ingredients, dry, weighed, yieldL);
+  }
+
+  private static double pigmentL(List<Ingredient> ingredients, List<Double> dryKg) {
+    double litres = 0;
+    for (int i = 0; i < ingredients.size(); i++) {
+      Ingredient ingredient = ingredients.get(i);
+      litres += ingredient.role() == Role.PIGMENT ? absoluteL(ingredient, dryKg.get(i)) : 0;
+    }
+    return litres;
   }
 
   /** Volume of the grains alone, in litres: mass over (relative density times water's). */

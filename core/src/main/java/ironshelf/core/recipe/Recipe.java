@@ -20,6 +20,9 @@ import org.jspecify.annotations.Nullable;
  * @param yieldFactor real yield over the sum's, over 0 and up to 3; 1 where not given
  * @param workingMinAt20C from wetting until it no longer flows, over 0 and up to 1 440; null where
  *     it is not known: then the clock does not bind
+ * @param batchYieldL what the parts as they stand fill, measured, in place of the sum: a bag's
+ *     yield on its data sheet, say, over 0 and up to 5 000; pigments fill on top of it; null where
+ *     the sum holds
  * @param water how far the water may move from the recipe's; null where it may not
  */
 public record Recipe(
@@ -27,7 +30,8 @@ public record Recipe(
     @WhenMissing("0") double airPercent,
     @WhenMissing("1") double yieldFactor,
     @Nullable Double workingMinAt20C,
-    @Nullable WaterWindow water) {
+    @Nullable WaterWindow water,
+    @Nullable Double batchYieldL) {
 
   public Recipe {
     airPercent = Double.isNaN(airPercent) ? 0 : airPercent;
@@ -37,6 +41,9 @@ public record Recipe(
             .list("ingredients", ingredients, 60)
             .within("airPercent", airPercent, 0, 60)
             .above("yieldFactor", yieldFactor, 0, 3);
+    if (batchYieldL != null) {
+      findings.above("batchYieldL", batchYieldL, 0, 5_000);
+    }
     if (workingMinAt20C != null) {
       findings.above("workingMinAt20C", workingMinAt20C, 0, 1440);
     }
@@ -60,6 +67,16 @@ public record Recipe(
         .orRefuse();
   }
 
+  /** A recipe whose yield is the sum's. */
+  public Recipe(
+      List<Ingredient> ingredients,
+      double airPercent,
+      double yieldFactor,
+      @Nullable Double workingMinAt20C,
+      @Nullable WaterWindow water) {
+    this(ingredients, airPercent, yieldFactor, workingMinAt20C, water, null);
+  }
+
   private static boolean isPart(Ingredient i) {
     return i.basis() == Basis.PARTS_BY_VOLUME || i.basis() == Basis.PARTS_BY_MASS;
   }
@@ -73,6 +90,6 @@ public record Recipe(
           i.role() == Role.WATER ? i.withAmount(i.amount() * (1 + waterOffsetPercent / 100)) : i);
     }
     all.addAll(pigments);
-    return new Recipe(all, airPercent, yieldFactor, workingMinAt20C, water);
+    return new Recipe(all, airPercent, yieldFactor, workingMinAt20C, water, batchYieldL);
   }
 }

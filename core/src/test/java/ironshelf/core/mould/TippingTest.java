@@ -74,8 +74,8 @@ class TippingTest {
             1,
             List.of(),
             List.of(new PourPart("face", 50), new PourPart("back", 50)));
-    List<MouldResult.Part> parts = MouldSum.of(tray, 2000, 0, 0, null).parts();
-    assertThat(parts).extracting(MouldResult.Part::volumeL).containsExactly(1.2, 1.2);
+    List<MouldResult.PartResult> parts = MouldSum.of(tray, 2000, 0, 0, null).parts();
+    assertThat(parts).extracting(MouldResult.PartResult::volumeL).containsExactly(1.2, 1.2);
     assertThat(parts.get(0).levelMm()).isCloseTo(20, within(1e-6));
     assertThat(parts.get(1).levelMm()).isCloseTo(40, within(1e-6));
   }

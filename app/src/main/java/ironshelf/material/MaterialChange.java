@@ -1,0 +1,45 @@
+package ironshelf.material;
+
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the shop knows better of a material.
+ *
+ * @param packKg what one bag or tub holds; null where it is not sold so
+ * @param scoopKg mass of one level scoop of the shop's own; null keeps the density as it is
+ * @param spoonG mass of one level spoon
+ */
+public record MaterialChange(
+    @Nullable Double packKg,
+    @Nullable BigDecimal pricePerPack,
+    @Nullable Double scoopKg,
+    @Nullable Double spoonG) {
+
+  private static final BigDecimal MOST = new BigDecimal(100_000);
+
+  public MaterialChange {
+    Findings findings = new Findings();
+    if (packKg != null) {
+      findings.above("packKg", packKg, 0, Findings.MAX_MASS_KG);
+    }
+    if (scoopKg != null) {
+      findings.above("scoopKg", scoopKg, 0, 100);
+    }
+    if (spoonG != null) {
+      findings.above("spoonG", spoonG, 0, 1_000);
+    }
+    findings
+        .addIf(
+            pricePerPack != null && (pricePerPack.signum() < 0 || pricePerPack.compareTo(MOST) > 0),
+            FindingCode.NUMBER_TOO_LARGE,
+            "pricePerPack",
+            Map.of("value", String.valueOf(pricePerPack), "high", MOST))
+        .orRefuse();
+    pricePerPack = pricePerPack == null ? null : pricePerPack.setScale(2, RoundingMode.HALF_UP);
+  }
+}

@@ -1,0 +1,79 @@
+package ironshelf.recipe;
+
+import ironshelf.core.recipe.StartingRecipe;
+import ironshelf.core.recipe.StartingRecipes;
+import ironshelf.http.IfMatch;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class RecipeController {
+
+  private final RecipeService recipes;
+  private final RecipePages pages;
+  private final RecipeStarter starter;
+
+  RecipeController(RecipeService recipes, RecipePages pages, RecipeStarter starter) {
+    this.recipes = recipes;
+    this.pages = pages;
+    this.starter = starter;
+  }
+
+  @GetMapping("/api/recipes")
+  List<RecipePage> recipes() {
+    return pages.all();
+  }
+
+  @GetMapping("/api/recipes/{id}")
+  RecipePage recipe(@PathVariable long id) {
+    return pages.page(id);
+  }
+
+  @PostMapping("/api/recipes")
+  @ResponseStatus(HttpStatus.CREATED)
+  RecipePage add(@RequestBody NewRecipe recipe) {
+    return pages.page(recipes.add(recipe).id());
+  }
+
+  /** If-Match carries the number of the newest version that was seen. */
+  @PostMapping("/api/recipes/{id}/versions")
+  @ResponseStatus(HttpStatus.CREATED)
+  RecipePage addVersion(
+      @PathVariable long id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody NewRecipe recipe) {
+    return pages.page(recipes.addVersion(id, (int) IfMatch.version(ifMatch), recipe).id());
+  }
+
+  @PostMapping("/api/recipes/{id}/colourways")
+  @ResponseStatus(HttpStatus.CREATED)
+  ColourwayView addColourway(@PathVariable long id, @RequestBody ColourwayRequest colourway) {
+    return recipes.addColourway(id, colourway);
+  }
+
+  @PutMapping("/api/colourways/{id}")
+  ColourwayView changeColourway(@PathVariable long id, @RequestBody ColourwayRequest colourway) {
+    return recipes.changeColourway(id, colourway);
+  }
+
+  @GetMapping("/api/starting-recipes")
+  List<StartingRecipe> starting() {
+    return StartingRecipes.shipped().all();
+  }
+
+  /** Takes a shipped recipe into the shop, with those of its materials that are not there yet. */
+  @PostMapping("/api/starting-recipes/{code}")
+  @ResponseStatus(HttpStatus.CREATED)
+  RecipePage adopt(@PathVariable String code) {
+    return pages.page(starter.adopt(code).id());
+  }
+}

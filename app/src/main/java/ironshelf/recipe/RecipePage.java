@@ -1,0 +1,39 @@
+package ironshelf.recipe;
+
+import ironshelf.http.FindingView;
+import java.math.BigDecimal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A version of a recipe with all that follows from it.
+ *
+ * @param latest whether no newer version is there
+ * @param kept what of it can be changed
+ * @param costPerL at today's prices, without pigment; null where a price is missing
+ * @param lackPrice materials whose price is not known
+ */
+public record RecipePage(
+    RecipeView recipe,
+    boolean latest,
+    NewRecipe kept,
+    List<LitreLine> lines,
+    double freshDensityKgM3,
+    double waterBinderRatio,
+    @Nullable BigDecimal costPerL,
+    List<String> lackPrice,
+    List<ColourwayView> colourways,
+    List<RecipeVersion> versions,
+    List<FindingView> warnings) {
+
+  /** One ingredient of a litre. */
+  public record LitreLine(
+      long materialId,
+      String material,
+      double massKg,
+      @Nullable Double scoopL,
+      @Nullable BigDecimal cost) {}
+
+  /** Another version of the same recipe. */
+  public record RecipeVersion(long id, int versionNo) {}
+}

@@ -1,0 +1,81 @@
+package ironshelf.recipe;
+
+import ironshelf.core.material.Role;
+import ironshelf.core.recipe.BatchRequest;
+import ironshelf.core.recipe.BatchResult;
+import ironshelf.core.recipe.BatchSum;
+import ironshelf.http.Catalogue;
+import ironshelf.material.MaterialService;
+import ironshelf.material.MaterialView;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What follows from a version of a recipe: a litre of it, its cost, its other versions. */
+@Service
+@Transactional(readOnly = true)
+class RecipePages {
+
+  private static final int SCALE = 4;
+
+  private final RecipeService recipes;
+  private final MaterialService materials;
+  private final Catalogue catalogue;
+
+  RecipePages(RecipeService recipes, MaterialService materials, Catalogue catalogue) {
+    this.recipes = recipes;
+    this.materials = materials;
+    this.catalogue = catalogue;
+  }
+
+  /** The newest version of every recipe. */
+  List<RecipePage> all() {
+    return recipes.allLatest().values().stream().map(r -> page(r.id())).toList();
+  }
+
+  RecipePage page(long id) {
+    RecipeView recipe = recipes.recipe(id);
+    RecipeService.Mix mix = recipes.mix(id, null);
+    Map<Long, MaterialView> byId = materials.byIds(mix.materialIds());
+    BatchResult litre = BatchSum.of(new BatchRequest(mix.recipe(), 1, 0, null, 20, 20, 1, 0, 0));
+    List<RecipePage.LitreLine> lines = new ArrayList<>();
+    List<String> lackPrice = new ArrayList<>();
+    BigDecimal cost = BigDecimal.ZERO;
+    for (int i = 0; i < litre.lines().size(); i++) {
+      BatchResult.Line line = litre.lines().get(i);
+      MaterialView material = byId.get(mix.materialIds().get(i));
+      BigDecimal perKg = material.role() == Role.WATER ? BigDecimal.ZERO : material.pricePerKg();
+      BigDecimal own =
+          perKg == null
+              ? null
+              : perKg
+                  .multiply(BigDecimal.valueOf(line.massKg()))
+                  .setScale(SCALE, RoundingMode.HALF_UP);
+      if (own == null) {
+        lackPrice.add(material.name());
+      } else {
+        cost = cost.add(own);
+      }
+      lines.add(
+          new RecipePage.LitreLine(
+              material.id(), material.name(), line.massKg(), line.scoopL(), own));
+    }
+    List<RecipeView> versions = recipes.versions(recipe.firstId());
+    return new RecipePage(
+        recipe,
+        versions.get(0).id() == id,
+        recipes.kept(id),
+        List.copyOf(lines),
+        litre.freshDensityKgM3(),
+        litre.waterBinderRatio(),
+        lackPrice.isEmpty() ? cost : null,
+        List.copyOf(lackPrice),
+        recipes.colourwaysOf(recipe.firstId()),
+        versions.stream().map(v -> new RecipePage.RecipeVersion(v.id(), v.versionNo())).toList(),
+        catalogue.views(litre.warnings()));
+  }
+}

@@ -1,0 +1,69 @@
+package ironshelf.core.pour;
+
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import java.util.Map;
+
+/**
+ * What the scale must show to stop, for a piece sold by its dry mass: {@code stop = mould +
+ * hardware + (target - hardware) / retention} (handbook 2-4).
+ *
+ * @param freshKg wet mix in all
+ * @param stopAtKg with mould and hardware on the scale; of the first pour where there are several
+ * @param perPourKg wet mix a pour
+ */
+public record TargetReading(double freshKg, double stopAtKg, double perPourKg) {
+
+  /** What is left of the fresh mass where nothing is known: 19.6 of 20.2 kg (common practice). */
+  public static final double STARTING_RETENTION = 0.967;
+
+  /**
+   * @param targetKg dry, hardware included, over 0
+   * @param mouldKg on the scale, 0 or more
+   * @param hardwareKg handles, inserts, wire, 0 or more and under the target
+   * @param retention dry over fresh, 0.5 to 1
+   * @param pours 1 to 10, of equal mass
+   */
+  public static TargetReading of(
+      double targetKg, double mouldKg, double hardwareKg, double retention, int pours) {
+    new Findings()
+        .above("targetKg", targetKg, 0, Findings.MAX_MASS_KG)
+        .within("mouldKg", mouldKg, 0, Findings.MAX_MASS_KG)
+        .within("hardwareKg", hardwareKg, 0, Findings.MAX_MASS_KG)
+        .within("retention", retention, 0.5, 1)
+        .within("pours", pours, 1, 10)
+        .addIf(
+            hardwareKg >= targetKg,
+            FindingCode.NUMBER_TOO_LARGE,
+            "hardwareKg",
+            Map.of("value", hardwareKg, "high", targetKg))
+        .orRefuse();
+    double fresh = (targetKg - hardwareKg) / retention;
+    double each = fresh / pours;
+    return new TargetReading(fresh, mouldKg + hardwareKg + each, each);
+  }
+
+  /** The diameter in mm of a whole sphere of that mass. */
+  public static double sphereDiameterMm(double massKg, double densityKgM3) {
+    new Findings()
+        .above("massKg", massKg, 0, Findings.MAX_MASS_KG)
+        .within("densityKgM3", densityKgM3, 100, 10_000)
+        .orRefuse();
+    return Math.cbrt(6 * massKg / densityKgM3 / Math.PI) * 1000;
+  }
+
+  /** The mass of one head of a hand weight with two, of which the handle is part. */
+  public static double headKg(double targetKg, double hardwareKg) {
+    return (targetKg - hardwareKg) / 2;
+  }
+
+  /** How long a handle must be cut: the grip, and into each head up to its boss. */
+  public static double handleMm(double gripMm, double headThicknessMm, double bossMm) {
+    new Findings()
+        .length("gripMm", gripMm)
+        .length("headThicknessMm", headThicknessMm)
+        .within("bossMm", bossMm, 0, headThicknessMm > 0 ? headThicknessMm : Findings.MAX_LENGTH_MM)
+        .orRefuse();
+    return gripMm + 2 * (headThicknessMm - bossMm);
+  }
+}

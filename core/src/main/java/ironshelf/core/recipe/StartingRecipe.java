@@ -1,0 +1,66 @@
+package ironshelf.core.recipe;
+
+import ironshelf.core.quantity.Findings;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A recipe that the application ships with, one for each school of mixing (handbook 1-C); the shop
+ * can change every value.
+ *
+ * @param code short name in lower case, unique
+ * @param placing how it is placed
+ * @param caution at that step
+ * @param batchYieldL as in {@link Recipe}
+ */
+public record StartingRecipe(
+    String code,
+    String name,
+    String school,
+    String placing,
+    String caution,
+    Addition addition,
+    double airPercent,
+    double yieldFactor,
+    @Nullable Double batchYieldL,
+    double workingMinAt20C,
+    double mixMin,
+    WaterWindow water,
+    double demouldAgeH,
+    @Nullable Double greenUntilAgeH,
+    double sealAfterH,
+    List<StartingPart> parts,
+    String source) {
+
+  /** A shipped material and its amount. */
+  public record StartingPart(String material, Basis basis, double amount) {
+    public StartingPart {
+      new Findings()
+          .text("material", material, 40)
+          .present("basis", basis)
+          .above("amount", amount, 0, 100_000)
+          .orRefuse();
+    }
+  }
+
+  public StartingRecipe {
+    new Findings()
+        .text("code", code, 40)
+        .text("name", name, 80)
+        .text("school", school, 80)
+        .text("placing", placing, 200)
+        .text("caution", caution, 300)
+        .present("addition", addition)
+        .present("water", water)
+        .within("airPercent", airPercent, 0, 60)
+        .above("yieldFactor", yieldFactor, 0, 3)
+        .above("workingMinAt20C", workingMinAt20C, 0, 1_440)
+        .within("mixMin", mixMin, 0, 1_440)
+        .above("demouldAgeH", demouldAgeH, 0, 10_000)
+        .within("sealAfterH", sealAfterH, 0, 10_000)
+        .list("parts", parts, 40)
+        .text("source", source, 200)
+        .orRefuse();
+    parts = List.copyOf(parts);
+  }
+}

@@ -1,0 +1,111 @@
+package ironshelf.core.recipe;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The recipes shipped, from {@code starting-recipes.csv} beside this class, read strictly. Parts
+ * stand as {@code material BASIS amount}, with semicolons between.
+ */
+public final class StartingRecipes {
+
+  private static final CSVFormat FORMAT =
+      CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
+
+  private final Map<String, StartingRecipe> byCode;
+
+  private StartingRecipes(Map<String, StartingRecipe> byCode) {
+    this.byCode = byCode;
+  }
+
+  /** The table that ships with the application. */
+  public static StartingRecipes shipped() {
+    try (Reader in =
+        new InputStreamReader(
+            StartingRecipes.class.getResourceAsStream("starting-recipes.csv"),
+            StandardCharsets.UTF_8)) {
+      return read(in);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Reads a table of the same form. */
+  static StartingRecipes read(Reader in) throws IOException {
+    Map<String, StartingRecipe> byCode = new LinkedHashMap<>();
+    for (CSVRecord row : FORMAT.parse(in)) {
+      try {
+        StartingRecipe recipe = recipe(row);
+        if (byCode.put(recipe.code(), recipe) != null) {
+          throw new IllegalArgumentException("code " + recipe.code() + " stands twice");
+        }
+      } catch (IllegalArgumentException e) {
+        throw new IllegalArgumentException(
+            "starting recipes, row " + row.getRecordNumber() + ": " + e.getMessage(), e);
+      }
+    }
+    return new StartingRecipes(byCode);
+  }
+
+  private static StartingRecipe recipe(CSVRecord row) {
+    return new StartingRecipe(
+        row.get("code"),
+        row.get("name"),
+        row.get("school"),
+        row.get("placing"),
+        row.get("caution"),
+        Addition.valueOf(row.get("addition")),
+        number(row, "air_percent"),
+        number(row, "yield_factor"),
+        optional(row, "batch_yield_l"),
+        number(row, "working_min"),
+        number(row, "mix_min"),
+        new WaterWindow(number(row, "water_least"), number(row, "water_most")),
+        number(row, "demould_age_h"),
+        optional(row, "green_until_h"),
+        number(row, "seal_after_h"),
+        parts(row.get("parts")),
+        row.get("source"));
+  }
+
+  private static double number(CSVRecord row, String column) {
+    return Double.parseDouble(row.get(column));
+  }
+
+  private static @Nullable Double optional(CSVRecord row, String column) {
+    return row.get(column).isEmpty() ? null : Double.valueOf(row.get(column));
+  }
+
+  private static List<StartingRecipe.StartingPart> parts(String cell) {
+    return Arrays.stream(cell.split(";", -1))
+        .map(part -> part.strip().split(" ", 3))
+        .map(
+            w -> {
+              if (w.length != 3) {
+                throw new IllegalArgumentException("parts \"" + cell + "\" cannot be read");
+              }
+              return new StartingRecipe.StartingPart(
+                  w[0], Basis.valueOf(w[1]), Double.parseDouble(w[2]));
+            })
+        .toList();
+  }
+
+  public Optional<StartingRecipe> find(String code) {
+    return Optional.ofNullable(byCode.get(code));
+  }
+
+  public List<StartingRecipe> all() {
+    return List.copyOf(byCode.values());
+  }
+}

@@ -1,0 +1,87 @@
+package ironshelf.core.recipe;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import ironshelf.core.material.Role;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class MixHeatTest {
+
+  private static final long SEED = 305;
+
+  /**
+   * ACI 305R, temperature of fresh concrete with ice, in SI: T = (0.22 (Ta Wa + Tc Wc) + Tw Ww -
+   * 79.6 Wi) / (0.22 (Wa + Wc) + Ww + Wi). Its constants are rounded from ours: 0.88 / 4.18 =
+   * 0.2105 and 335 / 4.18 = 80.1.
+   */
+  @Test
+  void againstAci305() {
+    Random random = new Random(SEED);
+    for (int n = 0; n < 200; n++) {
+      double solids = 5 + 40 * random.nextDouble();
+      double solidsC = 5 + 30 * random.nextDouble();
+      double water = solids * (0.1 + 0.3 * random.nextDouble());
+      double waterC = 2 + 25 * random.nextDouble();
+      double ice = water * 0.3 * random.nextDouble();
+      double aci =
+          (0.22 * solids * solidsC + waterC * (water - ice) - 79.6 * ice) / (0.22 * solids + water);
+      assertThat(new MixHeat(solids, solidsC, water).mixC(waterC, ice))
+          .as("seed %s, %s", SEED, n)
+          .isCloseTo(aci, within(1.0));
+    }
+  }
+
+  @Test
+  void coolingIsTheInverse() {
+    MixHeat heat = new MixHeat(8, 28, 1.6);
+    MixHeat.Cooling cool = heat.coolingFor(22);
+    assertThat(cool.iceKg()).isZero();
+    assertThat(heat.mixC(cool.waterC(), 0)).isCloseTo(22, within(1e-9));
+    MixHeat.Cooling icy = heat.coolingFor(13);
+    assertThat(icy.iceKg()).isPositive();
+    assertThat(heat.mixC(icy.waterC(), icy.iceKg())).isCloseTo(13, within(1e-9));
+    assertThat(heat.coolingFor(-30).reached()).isFalse();
+    assertThat(WorkingTime.minutes(15, WorkingTime.mixCFor(15, 22))).isCloseTo(22, within(1e-9));
+  }
+
+  /** Handbook 2-2: bag of 80 lb with 1 1/4 US gal at 0.60 ft3: 2414 kg/m3. */
+  @Test
+  void aBagWithItsYield() {
+    double bagKg = 80 * 0.45359237;
+    double waterKg = 1.25 * 3.785411784 * 0.998;
+    Recipe bag =
+        new Recipe(
+            List.of(
+                Ingredient.of("bagged mix", Role.BINDER, Basis.PARTS_BY_MASS, bagKg, 2.6, 1750.0),
+                Ingredient.of("water", Role.WATER, Basis.PARTS_BY_MASS, waterKg, 1, null)),
+            0,
+            1,
+            60.0,
+            null,
+            0.60 * 28.316846592);
+    BatchResult half =
+        BatchSum.of(new BatchRequest(bag, 0.30 * 28.316846592, 0, null, 20, 20, 1, 0, 0));
+    assertThat(half.freshDensityKgM3()).isCloseTo(2414, within(1.0));
+    assertThat(half.lines().get(0).massKg()).isCloseTo(bagKg / 2, within(1e-9));
+  }
+
+  @Test
+  void poursTeachAndOutliersAreHeldOut() {
+    Learned none = Learned.of(0.7, List.of());
+    assertThat(none).isEqualTo(new Learned(0.7, 0, List.of()));
+    assertThat(Learned.of(0.7, List.of(0.8)).value()).isCloseTo(0.725, within(1e-12));
+    List<Double> values = new ArrayList<>(List.of(0.80, 0.81, 0.79, 0.80, 2.5, 0.8));
+    Learned learned = Learned.of(0.7, values);
+    assertThat(learned.heldOut()).containsExactly(4);
+    assertThat(learned.count()).isEqualTo(5);
+    assertThat(learned.value()).isBetween(0.75, 0.81);
+    for (int i = 0; i < 40; i++) {
+      values.add(0.8);
+    }
+    assertThat(Learned.of(0.7, values).value()).isCloseTo(0.8, within(1e-4));
+  }
+}

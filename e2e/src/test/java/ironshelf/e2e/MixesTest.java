@@ -1,0 +1,103 @@
+package ironshelf.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** A maker takes a shipped mix in, prices it, colours it, and writes its next version. */
+class MixesTest {
+
+  private static RunningApp app;
+  private static Browser browser;
+
+  @BeforeAll
+  static void start() {
+    app = new RunningApp(false);
+    browser = new Browser();
+  }
+
+  @AfterAll
+  static void stop() {
+    browser.close();
+    app.close();
+  }
+
+  @Test
+  void fromAShippedMixToOnesOwn() {
+    Page page = browser.open(app.address() + "/mixes");
+    assertThat(page.getByText("No mixes yet")).isVisible();
+    Browser.isAccessible(page);
+    Locator shipped = page.getByLabel("Shipped mixes");
+    shipped.getByRole(AriaRole.BUTTON).first().click();
+    assertThat(page).hasTitle("Rapid neat 4 : 1 · Iron Shelf");
+    // Handbook 2-2: neat 4 : 1 by volume has a water/binder of 0.20.
+    assertThat(page.getByText("0.20", exact())).isVisible();
+    Browser.isAccessible(page);
+
+    // Its price is asked for, and given.
+    page.getByText("a litre costs today").click();
+    assertThat(page.getByText("The price of Rapid-setting cement is not known")).isVisible();
+    page.navigate(app.address() + "/stock");
+    Locator cement = page.getByLabel("Rapid-setting cement", label());
+    cement.getByText("Scoop, price").click();
+    cement.getByLabel("one level scoop weighs").fill("2 lb 12 oz");
+    cement.getByLabel("a pack holds").fill("20 kg");
+    cement.getByLabel("a pack costs").fill("24.50");
+    Browser.isAccessible(page);
+    button(cement, "Keep it").click();
+    assertThat(cement).containsText("1247 kg/m³ loose, measured here");
+    cement.getByText("Delivery").click();
+    cement.getByLabel("lot code").fill("RC-1");
+    cement.getByLabel("came in all").fill("3 stone");
+    button(cement, "Book it").click();
+    assertThat(cement.getByRole(AriaRole.ALERT)).containsText("is no unit of mass");
+    cement.getByLabel("came in all").fill("60 kg");
+    button(cement, "Book it").click();
+    assertThat(cement).containsText("60.0 kg");
+    button(cement, "Opened").click();
+    assertThat(cement).containsText("keeps to");
+    button(cement, "Count").click();
+    cement.getByLabel("found of RC-1").fill("58.5 kg");
+    button(cement, "Book the count").click();
+    assertThat(cement).containsText("58.5 kg");
+    Browser.isAccessible(page);
+
+    // A colour, and the next version against the first.
+    page.navigate(app.address() + "/mixes/1");
+    button(page.locator("main"), "Add a colourway").click();
+    page.getByLabel("colourway", new Page.GetByLabelOptions().setExact(true)).fill("Plain");
+    button(page.locator("main"), "Keep the colourway").click();
+    assertThat(page.getByText("no pigment")).isVisible();
+    page.getByText("write the next version").click();
+    page.getByLabel("amount 1").fill("1.25");
+    page.getByLabel("green until, h").fill("1");
+    Browser.isAccessible(page);
+    button(page.locator("main"), "Keep as the next version").click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("before the demould age");
+    page.getByLabel("green until, h").fill("5");
+    button(page.locator("main"), "Keep as the next version").click();
+    Locator compared = page.getByLabel("Two versions");
+    assertThat(compared).containsText("1.25 parts by volume");
+    assertThat(compared).containsText("version 2");
+    Browser.isAccessible(page);
+  }
+
+  private static Page.GetByLabelOptions label() {
+    return new Page.GetByLabelOptions().setExact(true);
+  }
+
+  private static Page.GetByTextOptions exact() {
+    return new Page.GetByTextOptions().setExact(true);
+  }
+
+  private static Locator button(Locator in, String name) {
+    return in.getByRole(
+        AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name + "$")));
+  }
+}

@@ -1,0 +1,88 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { messageOf } from '../api/client';
+import { useReader, withUnit } from '../kit/quantity';
+import { QuantityField } from '../kit/QuantityField';
+import { Key } from '../kit/States';
+import { TextField } from '../kit/TextField';
+import { type Stock, useStockActs } from './useStock';
+
+/** What one level scoop weighs here, what a spoon does, what a pack holds and costs. */
+export function KnownForm({ stock, onDone }: { stock: Stock; onDone: () => void }) {
+  const { material } = stock;
+  const acts = useStockActs();
+  const read = useReader();
+  const [scoop, setScoop] = useState('');
+  const [spoon, setSpoon] = useState(material.spoonG === undefined ? '' : `${material.spoonG} g`);
+  const [pack, setPack] = useState(material.packKg === undefined ? '' : `${material.packKg} kg`);
+  const [price, setPrice] = useState(
+    material.pricePerPack === undefined ? '' : String(material.pricePerPack),
+  );
+  const [wrong, setWrong] = useState<string>();
+  const submit = async () => {
+    setWrong(undefined);
+    try {
+      const [scoopKg, spoonKg, packKg] = await Promise.all(
+        [scoop, withUnit(spoon, 'g'), pack].map((t) =>
+          t.trim() === '' ? undefined : read(t, 'mass'),
+        ),
+      );
+      await acts.change.mutateAsync({
+        stock,
+        body: {
+          ...(scoopKg !== undefined && { scoopKg }),
+          ...(spoonKg !== undefined && { spoonG: spoonKg * 1000 }),
+          ...(packKg !== undefined && { packKg }),
+          ...(price.trim() !== '' && { pricePerPack: Number(price.replace(',', '.')) }),
+        },
+      });
+      onDone();
+    } catch (error) {
+      setWrong(messageOf(error));
+    }
+  };
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        void submit();
+      }}
+    >
+      <Flex gap={3} alignItems="flex-end" wrap="wrap">
+        <Box w="180px">
+          <QuantityField
+            label="one level scoop weighs"
+            text={scoop}
+            onText={setScoop}
+            dimension="mass"
+          />
+        </Box>
+        <Box w="150px">
+          <QuantityField
+            label="one level spoon"
+            text={spoon}
+            onText={setSpoon}
+            dimension="mass"
+            bareUnit="g"
+          />
+        </Box>
+        <Box w="150px">
+          <QuantityField label="a pack holds" text={pack} onText={setPack} dimension="mass" />
+        </Box>
+        <Box w="130px">
+          <TextField label="a pack costs" text={price} onText={setPrice} />
+        </Box>
+        <Box pb="20px">
+          <Key main type="submit" busy={acts.change.isPending}>
+            Keep it
+          </Key>
+        </Box>
+      </Flex>
+      {wrong && (
+        <Text role="alert" color="oxide" fontWeight={600}>
+          {wrong}
+        </Text>
+      )}
+    </form>
+  );
+}

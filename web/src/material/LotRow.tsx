@@ -1,0 +1,90 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { messageOf } from '../api/client';
+import { benchMass, day } from '../kit/format';
+import { useReader } from '../kit/quantity';
+import { QuantityField } from '../kit/QuantityField';
+import { Key } from '../kit/States';
+import { TextField } from '../kit/TextField';
+import { useNow } from '../workshop/useWorkshop';
+import { type Lot, useStockActs } from './useStock';
+
+/** One lot: opened, stale, and counted when the books and the bin disagree. */
+export function LotRow({ lot }: { lot: Lot }) {
+  const now = useNow();
+  const acts = useStockActs();
+  const read = useReader();
+  const [counting, setCounting] = useState(false);
+  const [mass, setMass] = useState('');
+  const [reason, setReason] = useState('counted');
+  const [wrong, setWrong] = useState<string>();
+  const stale = lot.staleOn !== undefined && Date.parse(`${lot.staleOn}T23:59:59`) < now;
+  const count = async () => {
+    setWrong(undefined);
+    try {
+      const massKg = await read(mass, 'mass');
+      await acts.count.mutateAsync({ id: lot.id, body: { massKg, reason } });
+      setCounting(false);
+    } catch (error) {
+      setWrong(messageOf(error));
+    }
+  };
+  return (
+    <Box pl={4} py={1}>
+      <Flex gap={5} alignItems="center" wrap="wrap">
+        <Text textStyle="label" w="110px">
+          {lot.code}
+        </Text>
+        <Text w="110px">{benchMass(Number(lot.remainingKg))}</Text>
+        <Text color={stale ? 'oxide' : 'quiet'} flex={1}>
+          {[
+            lot.receivedOn && `came ${day(lot.receivedOn)}`,
+            lot.openedOn ? `opened ${day(lot.openedOn)}` : 'not opened',
+            lot.staleOn &&
+              (stale ? `stale since ${day(lot.staleOn)}` : `keeps to ${day(lot.staleOn)}`),
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </Text>
+        {!lot.openedOn && (
+          <Key busy={acts.open.isPending} onClick={() => acts.open.mutate(lot.id)}>
+            Opened
+          </Key>
+        )}
+        <Key onClick={() => setCounting(!counting)}>Count</Key>
+      </Flex>
+      {counting && (
+        <form
+          onSubmit={(e) => {
+            e.preventDefault();
+            void count();
+          }}
+        >
+          <Flex gap={3} alignItems="flex-end" wrap="wrap">
+            <Box w="180px">
+              <QuantityField
+                label={`found of ${lot.code}`}
+                text={mass}
+                onText={setMass}
+                dimension="mass"
+              />
+            </Box>
+            <Box w="240px">
+              <TextField label="because" text={reason} onText={setReason} />
+            </Box>
+            <Box pb="20px">
+              <Key main type="submit" busy={acts.count.isPending}>
+                Book the count
+              </Key>
+            </Box>
+          </Flex>
+          {wrong && (
+            <Text role="alert" color="oxide" fontWeight={600}>
+              {wrong}
+            </Text>
+          )}
+        </form>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,107 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { messageOf } from '../api/client';
+import { Choice } from '../kit/Choice';
+import { Key } from '../kit/States';
+import { TextField } from '../kit/TextField';
+import { useStock } from '../material/useStock';
+import { type Colourway, useRecipeActs } from './useRecipes';
+
+interface Props {
+  recipeId: number;
+  colourway?: Colourway;
+  onDone: () => void;
+}
+
+const NONE = '';
+
+/** A colourway's name, swatch, water and doses. */
+export function ColourwayForm({ recipeId, colourway, onDone }: Props) {
+  const { data: stock } = useStock();
+  const { colour } = useRecipeActs();
+  const [name, setName] = useState(colourway?.name ?? '');
+  const [swatch, setSwatch] = useState(colourway?.swatch ?? '#b0aca0');
+  const [offset, setOffset] = useState(String(colourway?.waterOffsetPercent ?? 0));
+  const [doses, setDoses] = useState(
+    colourway?.doses.map((d) => ({
+      id: String(d.materialId),
+      percent: String(d.percentOfBinder),
+    })) ?? [{ id: NONE, percent: '3' }],
+  );
+  const pigments = (stock ?? []).filter((s) => s.material.role === 'pigment');
+  const set = (row: number, part: Partial<(typeof doses)[number]>) =>
+    setDoses(doses.map((d, i) => (i === row ? { ...d, ...part } : d)));
+  const submit = () =>
+    colour.mutate(
+      {
+        recipeId,
+        ...(colourway && { id: colourway.id }),
+        body: {
+          name,
+          swatch,
+          waterOffsetPercent: Number(offset.replace(',', '.')),
+          doses: doses
+            .filter((d) => d.id !== NONE)
+            .map((d) => ({
+              materialId: Number(d.id),
+              percentOfBinder: Number(d.percent.replace(',', '.')),
+            })),
+        },
+      },
+      { onSuccess: onDone },
+    );
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        submit();
+      }}
+    >
+      <Flex gap={3} wrap="wrap" mt={3}>
+        <Box w="190px">
+          <TextField label="colourway" text={name} onText={setName} />
+        </Box>
+        <Box w="90px">
+          <TextField label="swatch" type="color" text={swatch} onText={setSwatch} />
+        </Box>
+        <Box w="150px">
+          <TextField label="more water, %" text={offset} onText={setOffset} />
+        </Box>
+      </Flex>
+      {doses.map((dose, row) => (
+        <Flex key={row} gap={3}>
+          <Box w="280px">
+            <Choice
+              label={`pigment ${row + 1}`}
+              value={dose.id}
+              options={[
+                [NONE, 'none'] as const,
+                ...pigments.map((p) => [String(p.material.id), p.material.name] as const),
+              ]}
+              onValue={(id) => set(row, { id })}
+            />
+          </Box>
+          <Box w="120px">
+            <TextField
+              label="% of binder"
+              text={dose.percent}
+              onText={(percent) => set(row, { percent })}
+            />
+          </Box>
+        </Flex>
+      ))}
+      {colour.error && (
+        <Text role="alert" color="oxide" fontWeight={600} mb={2}>
+          {messageOf(colour.error)}
+        </Text>
+      )}
+      <Flex gap={3}>
+        <Key main type="submit" busy={colour.isPending} disabled={name.trim() === ''}>
+          Keep the colourway
+        </Key>
+        <Key onClick={() => setDoses([...doses, { id: NONE, percent: '1' }])}>One more pigment</Key>
+        <Key onClick={onDone}>Leave it</Key>
+      </Flex>
+    </form>
+  );
+}

@@ -1,0 +1,78 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { Key } from '../kit/States';
+import { useStock } from '../material/useStock';
+import { ColourwayForm } from './ColourwayForm';
+import type { Colourway, RecipePage } from './useRecipes';
+
+/** Over so much pigment the concrete is weaker (ASTM C979; EN 12878). */
+const MOST_PIGMENT = 10;
+
+/** A mix's colours: doses, water, swatch. */
+export function Colourways({ page }: { page: RecipePage }) {
+  const { data: stock } = useStock();
+  const [open, setOpen] = useState<Colourway | 'new'>();
+  const names = new Map((stock ?? []).map((s) => [s.material.id, s.material]));
+  return (
+    <Box as="section" aria-label="Colourways" mt={8}>
+      <Text as="h2" textStyle="name" mb={2}>
+        Colourways
+      </Text>
+      {page.colourways.length === 0 && (
+        <Text color="quiet">None yet: a mix is poured in a colourway, even a plain one.</Text>
+      )}
+      {page.colourways.map((c) => {
+        const total = c.doses.reduce((sum, d) => sum + d.percentOfBinder, 0);
+        return (
+          <Box key={c.id} borderBottom="1px solid" borderColor="rule" py={3}>
+            <Flex gap={4} alignItems="center">
+              <Box
+                aria-hidden
+                w="48px"
+                h="48px"
+                border="1px solid"
+                borderColor="steel"
+                style={{ background: c.swatch }}
+              />
+              <Box flex={1}>
+                <Text textStyle="label" fontSize="21px">
+                  {c.name}
+                </Text>
+                <Text color="quiet">
+                  {c.doses
+                    .map((d) => {
+                      const pigment = names.get(d.materialId);
+                      return `${d.percentOfBinder} % ${pigment?.name.toLowerCase() ?? ''}`;
+                    })
+                    .join(', ') || 'no pigment'}
+                  {c.waterOffsetPercent !== 0 &&
+                    ` · water ${c.waterOffsetPercent > 0 ? '+' : '−'}${Math.abs(c.waterOffsetPercent)} %`}
+                </Text>
+                {total > MOST_PIGMENT && (
+                  <Text color="ochre" fontWeight={600}>
+                    {total} % pigment: over {MOST_PIGMENT} % weakens it (ASTM C979; EN 12878).
+                  </Text>
+                )}
+              </Box>
+              <Key onClick={() => setOpen(c)}>Change</Key>
+            </Flex>
+            {open !== 'new' && open?.id === c.id && (
+              <ColourwayForm
+                recipeId={page.recipe.firstId}
+                colourway={c}
+                onDone={() => setOpen(undefined)}
+              />
+            )}
+          </Box>
+        );
+      })}
+      <Box mt={3}>
+        {open === 'new' ? (
+          <ColourwayForm recipeId={page.recipe.firstId} onDone={() => setOpen(undefined)} />
+        ) : (
+          <Key onClick={() => setOpen('new')}>Add a colourway</Key>
+        )}
+      </Box>
+    </Box>
+  );
+}

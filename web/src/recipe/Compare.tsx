@@ -1,0 +1,64 @@
+import { Box, Grid, Text } from '@chakra-ui/react';
+import { Fragment } from 'react';
+import { Loading } from '../kit/States';
+import { type RecipePage, useRecipe } from './useRecipes';
+import { basisName } from './words';
+
+interface Row {
+  what: string;
+  here: string;
+  there: string;
+}
+
+function rows(here: RecipePage, there: RecipePage): Row[] {
+  const amount = (page: RecipePage, materialId: number) => {
+    const part = page.kept.parts.find((p) => p.materialId === materialId);
+    return part ? `${part.amount} ${basisName(part.basis)}` : 'none';
+  };
+  const names = new Map([...here.lines, ...there.lines].map((l) => [l.materialId, l.material]));
+  const pair = (what: string, of: (page: RecipePage) => string): Row => ({
+    what,
+    here: of(here),
+    there: of(there),
+  });
+  return [
+    ...[...names].map(([id, name]) => pair(name, (p) => amount(p, id))),
+    pair('wet density', (p) => `${p.freshDensityKgM3.toFixed(0)} kg/m³`),
+    pair('water to binder', (p) => p.waterBinderRatio.toFixed(3)),
+    pair('cost a litre', (p) =>
+      p.costPerL === undefined ? 'not known' : Number(p.costPerL).toFixed(2),
+    ),
+    pair('working time', (p) => `${p.recipe.workingMinAt20C} min`),
+    pair('out of the mould', (p) => `${p.recipe.demouldAgeH} h`),
+    pair('air', (p) => `${p.kept.airPercent ?? 0} %`),
+  ];
+}
+
+/** Two versions side by side; what differs stands out. */
+export function Compare({ page, againstId }: { page: RecipePage; againstId: string }) {
+  const { data } = useRecipe(againstId);
+  if (!data) {
+    return <Loading what="the other version" />;
+  }
+  return (
+    <Box as="section" aria-label="Two versions" mt={5} maxW="760px">
+      <Grid templateColumns="1.2fr 1fr 1fr" columnGap={5} rowGap={1}>
+        <span />
+        <Text textStyle="label">version {data.recipe.versionNo}</Text>
+        <Text textStyle="label">version {page.recipe.versionNo}</Text>
+        {rows(page, data).map((row) => {
+          const same = row.here === row.there;
+          return (
+            <Fragment key={row.what}>
+              <Text color={same ? 'quiet' : 'ink'}>{row.what}</Text>
+              <Text color={same ? 'quiet' : 'ink'}>{row.there}</Text>
+              <Text color={same ? 'quiet' : 'ink'} fontWeight={same ? 400 : 600}>
+                {same ? '=' : row.here}
+              </Text>
+            </Fragment>
+          );
+        })}
+      </Grid>
+    </Box>
+  );
+}

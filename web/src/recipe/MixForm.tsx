@@ -1,0 +1,166 @@
+import { Box, Grid, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { messageOf, Problem } from '../api/client';
+import { Choice } from '../kit/Choice';
+import { Key } from '../kit/States';
+import { TextField } from '../kit/TextField';
+import type { Kept } from './useRecipes';
+import { NO_MATERIAL, type PartDraft, PartRows } from './PartRows';
+import { ADDITIONS } from './words';
+
+interface Props {
+  start: Kept;
+  saveWords: string;
+  save: (body: Kept) => Promise<unknown>;
+}
+
+type NumberField =
+  | 'airPercent'
+  | 'yieldFactor'
+  | 'workingMinAt20C'
+  | 'mixMin'
+  | 'demouldAgeH'
+  | 'greenUntilAgeH'
+  | 'sealAfterH'
+  | 'retention'
+  | 'batchYieldL';
+
+const NUMBERS: readonly (readonly [NumberField, string])[] = [
+  ['workingMinAt20C', 'working time at 20 °C, min'],
+  ['mixMin', 'mixing, min'],
+  ['demouldAgeH', 'out of the mould at 20 °C, h'],
+  ['greenUntilAgeH', 'green until, h'],
+  ['sealAfterH', 'dries before sealing, h'],
+  ['airPercent', 'air, %'],
+  ['yieldFactor', 'real yield over the sum'],
+  ['retention', 'dry over wet'],
+  ['batchYieldL', 'measured yield of these parts, L'],
+];
+
+/** A mix: its parts, its water, its clocks. */
+export function MixForm({ start, saveWords, save }: Props) {
+  const [kept, setKept] = useState(start);
+  const [texts, setTexts] = useState<Record<string, string>>(() =>
+    Object.fromEntries(
+      NUMBERS.map(([f]) => [f, start[f] === undefined ? '' : String(start[f])] as const),
+    ),
+  );
+  const [water, setWater] = useState({
+    least: String(start.water?.leastPercent ?? 90),
+    most: String(start.water?.mostPercent ?? 110),
+  });
+  const [parts, setParts] = useState<PartDraft[]>(
+    start.parts.length > 0
+      ? start.parts.map((p) => ({
+          id: String(p.materialId),
+          basis: p.basis ?? 'partsByVolume',
+          amount: String(p.amount),
+        }))
+      : [{ id: NO_MATERIAL, basis: 'partsByVolume', amount: '1' }],
+  );
+  const [error, setError] = useState<unknown>();
+  const [busy, setBusy] = useState(false);
+  const problemOf = (field: string) =>
+    error instanceof Problem ? error.errors.find((e) => e.field === field)?.message : undefined;
+  const submit = async () => {
+    setBusy(true);
+    setError(undefined);
+    const numbers = Object.fromEntries(
+      NUMBERS.filter(([f]) => (texts[f] ?? '').trim() !== '').map(([f]) => [f, number(texts[f])]),
+    );
+    const rest = Object.fromEntries(
+      Object.entries(kept).filter(([k]) => !NUMBERS.some(([f]) => f === k)),
+    );
+    try {
+      await save({
+        ...rest,
+        ...numbers,
+        water: { leastPercent: number(water.least), mostPercent: number(water.most) },
+        parts: parts
+          .filter((p) => p.id !== NO_MATERIAL)
+          .map((p) => ({ materialId: Number(p.id), basis: p.basis, amount: number(p.amount) })),
+      } as Kept);
+    } catch (e) {
+      setError(e);
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        void submit();
+      }}
+    >
+      <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} columnGap={4}>
+        <TextField
+          label="name"
+          text={kept.name}
+          onText={(name) => setKept({ ...kept, name })}
+          problem={problemOf('name')}
+        />
+        <Choice
+          label="order of addition"
+          value={kept.addition ?? 'colourInPowder'}
+          options={ADDITIONS}
+          onValue={(addition) => setKept({ ...kept, addition })}
+        />
+        <TextField
+          label="placed as"
+          text={kept.placing ?? ''}
+          onText={(placing) => setKept({ ...kept, placing })}
+        />
+        <TextField
+          label="caution at that step"
+          text={kept.caution ?? ''}
+          onText={(caution) => setKept({ ...kept, caution })}
+        />
+      </Grid>
+      <Text as="h2" textStyle="name" mb={2}>
+        Parts
+      </Text>
+      <PartRows parts={parts} onParts={setParts} problemOf={problemOf} />
+      <Text as="h2" textStyle="name" mt={5} mb={2}>
+        Water and clocks
+      </Text>
+      <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }} columnGap={4}>
+        <TextField
+          label="least water, % of its own"
+          text={water.least}
+          onText={(least) => setWater({ ...water, least })}
+          problem={problemOf('water.leastPercent')}
+        />
+        <TextField
+          label="most water, % of its own"
+          text={water.most}
+          onText={(most) => setWater({ ...water, most })}
+          problem={problemOf('water.mostPercent')}
+        />
+        {NUMBERS.map(([field, label]) => (
+          <TextField
+            key={field}
+            label={label}
+            text={texts[field] ?? ''}
+            onText={(t) => setTexts({ ...texts, [field]: t })}
+            problem={problemOf(field)}
+          />
+        ))}
+      </Grid>
+      {error !== undefined && (
+        <Text role="alert" color="oxide" fontWeight={600} my={3}>
+          {messageOf(error)}
+        </Text>
+      )}
+      <Box mt={3} mb={8}>
+        <Key main type="submit" busy={busy}>
+          {saveWords}
+        </Key>
+      </Box>
+    </form>
+  );
+}
+
+function number(text: string | undefined): number {
+  return Number((text ?? '').replace(',', '.'));
+}

@@ -1,0 +1,150 @@
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { benchMass, grouped } from '../kit/format';
+import { Caution, Failed, Loading } from '../kit/States';
+import { useTitle } from '../kit/useTitle';
+import { FigureRow } from '../kit/Why';
+import { Colourways } from './Colourways';
+import { Compare } from './Compare';
+import { type RecipePage, useRecipe } from './useRecipes';
+import { ADDITIONS, basisName } from './words';
+
+/** One version of a mix: what is in it, what follows from it, its colours. */
+export function MixPage() {
+  const { id = '' } = useParams();
+  const { data, error, refetch } = useRecipe(id);
+  useTitle(data ? data.recipe.name : 'Mix');
+  return (
+    <Box px={{ base: 4, md: 9 }} pt={7} maxW="1120px">
+      {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
+      {!data && !error && <Loading what="the mix" />}
+      {data && <Whole page={data} />}
+    </Box>
+  );
+}
+
+function Whole({ page }: { page: RecipePage }) {
+  const { recipe, kept } = page;
+  const [params] = useSearchParams();
+  const against = params.get('against');
+  return (
+    <>
+      <Flex justifyContent="space-between" alignItems="baseline" gap={4}>
+        <Text as="h1" textStyle="title">
+          {recipe.name}
+        </Text>
+        {page.latest && (
+          <Link className="plain-link" to={`/mixes/${recipe.id}/change`}>
+            write the next version
+          </Link>
+        )}
+      </Flex>
+      <Text color="quiet">
+        {recipe.school ?? 'own mix'} · version {recipe.versionNo}
+        {page.latest ? '' : ', not the newest'}
+        {page.versions
+          .filter((v) => v.id !== recipe.id)
+          .map((v) => (
+            <span key={v.id}>
+              {' · '}
+              <Link className="plain-link" to={`/mixes/${recipe.id}?against=${v.id}`}>
+                against version {v.versionNo}
+              </Link>
+            </span>
+          ))}
+      </Text>
+      {recipe.placing && <Text mt={2}>Placed as: {recipe.placing}.</Text>}
+      {recipe.caution && (
+        <Box mt={2}>
+          <Caution
+            line={recipe.caution}
+            more="Gloves, goggles and a fitted respirator while powder is open."
+          />
+        </Box>
+      )}
+      {against && <Compare page={page} againstId={against} />}
+      <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} columnGap={9} mt={5}>
+        <Box>
+          <Text as="h2" textStyle="name" mb={2}>
+            A litre of it
+          </Text>
+          {page.lines.map((line, i) => (
+            <Flex
+              key={line.materialId}
+              py={2}
+              borderBottom="1px solid"
+              borderColor="rule"
+              gap={4}
+              alignItems="baseline"
+            >
+              <Text textStyle="figure" w="120px">
+                {benchMass(line.massKg)}
+              </Text>
+              <Box flex={1}>
+                <Text>{line.material}</Text>
+                <Text textStyle="small" color="quiet">
+                  {kept.parts[i]?.amount} {basisName(kept.parts[i]?.basis)}
+                </Text>
+              </Box>
+              <Text color="quiet">
+                {line.cost === undefined ? 'no price' : Number(line.cost).toFixed(3)}
+              </Text>
+            </Flex>
+          ))}
+          <Text color="quiet" mt={2}>
+            {ADDITIONS.find(([a]) => a === recipe.addition)?.[1]}
+          </Text>
+        </Box>
+        <Box>
+          <FigureRow
+            value={page.costPerL === undefined ? '–' : Number(page.costPerL).toFixed(2)}
+            unit=""
+            what="a litre costs today"
+            short="packs’ prices"
+          >
+            {page.lackPrice.length > 0
+              ? `The price of ${page.lackPrice.join(', ')} is not known: give it under Stock.`
+              : 'Each mass times its pack’s price over what the pack holds. Water is not counted.'}
+          </FigureRow>
+          <FigureRow
+            value={grouped(page.freshDensityKgM3)}
+            unit="kg/m³"
+            what="wet"
+            short="absolute volume"
+          >
+            All masses over the sum of mass ÷ density, with air and yield factor (ACI 211.1, 5.3).
+          </FigureRow>
+          <FigureRow
+            value={page.waterBinderRatio.toFixed(2)}
+            unit=""
+            what="water to binder, by mass"
+            short="lower is stronger"
+          >
+            All mixing water over all binder. The window is {kept.water?.leastPercent} to{' '}
+            {kept.water?.mostPercent} % of it.
+          </FigureRow>
+          <FigureRow
+            value={recipe.workingMinAt20C.toFixed(0)}
+            unit="min"
+            what="to work with it, at 20 °C"
+            short="halves per 10 °C"
+          >
+            Working time, or pot life; halves for every 10 degrees warmer, doubles for colder
+            (common practice).
+          </FigureRow>
+          <FigureRow
+            value={String(recipe.demouldAgeH)}
+            unit="h"
+            what={`at 20 °C, then out of the mould${
+              recipe.greenUntilAgeH === undefined ? '' : `; green until ${recipe.greenUntilAgeH} h`
+            }`}
+            short="equivalent age"
+          >
+            Hours at 20 °C that give the same maturity; moved by the room’s temperature.
+          </FigureRow>
+        </Box>
+      </Grid>
+      <Colourways page={page} />
+    </>
+  );
+}

@@ -1,0 +1,140 @@
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import { Link, useNavigate } from 'react-router';
+import { messageOf } from '../api/client';
+import { Empty, Failed, Key, Loading } from '../kit/States';
+import { useTitle } from '../kit/useTitle';
+import { type RecipePage, useRecipeActs, useRecipes, useStartingRecipes } from './useRecipes';
+
+/** The shop's mixes, and those that the application ships with. */
+export function MixesPage() {
+  useTitle('Mixes');
+  const { data, error, refetch } = useRecipes();
+  return (
+    <Box px={{ base: 4, md: 9 }} pt={7} maxW="1120px">
+      <Flex justifyContent="space-between" alignItems="baseline">
+        <Text as="h1" textStyle="title">
+          Mixes
+        </Text>
+        <Link className="plain-link" to="/mixes/new">
+          write a new one
+        </Link>
+      </Flex>
+      {error && !data && <Failed error={error} retry={() => void refetch()} />}
+      {!data && !error && <Loading what="the mixes" />}
+      {data?.length === 0 && (
+        <Empty title="No mixes yet">Take one of the shipped ones in, below, and change it.</Empty>
+      )}
+      <Box mt={4}>
+        {data?.map((page) => (
+          <MixRow key={page.recipe.id} page={page} />
+        ))}
+      </Box>
+      {data && <Shipped taken={data.map((p) => p.recipe.name)} />}
+    </Box>
+  );
+}
+
+function MixRow({ page }: { page: RecipePage }) {
+  const { recipe } = page;
+  return (
+    <Link to={`/mixes/${recipe.id}`}>
+      <Grid
+        templateColumns={{ base: '1fr', md: '1.4fr 110px 120px 120px 1fr' }}
+        columnGap={4}
+        py={3}
+        borderBottom="1px solid"
+        borderColor="rule"
+        alignItems="baseline"
+        _hover={{ bg: 'panel' }}
+      >
+        <Box>
+          <Text textStyle="name">{recipe.name}</Text>
+          <Text textStyle="small" color="quiet">
+            {recipe.school ?? 'own'} · version {recipe.versionNo}
+          </Text>
+        </Box>
+        <Figure
+          value={page.costPerL === undefined ? '–' : Number(page.costPerL).toFixed(2)}
+          what="a litre"
+        />
+        <Figure value={page.freshDensityKgM3.toFixed(0)} what="kg/m³ wet" />
+        <Figure value={page.waterBinderRatio.toFixed(2)} what="water to binder" />
+        <Flex gap={2} wrap="wrap">
+          {page.colourways.map((c) => (
+            <Box
+              key={c.id}
+              role="img"
+              aria-label={c.name}
+              title={c.name}
+              w="28px"
+              h="28px"
+              border="1px solid"
+              borderColor="steel"
+              style={{ background: c.swatch }}
+            />
+          ))}
+        </Flex>
+      </Grid>
+    </Link>
+  );
+}
+
+function Figure({ value, what }: { value: string; what: string }) {
+  return (
+    <Box>
+      <Text textStyle="figure">{value}</Text>
+      <Text textStyle="small" color="quiet">
+        {what}
+      </Text>
+    </Box>
+  );
+}
+
+function Shipped({ taken }: { taken: string[] }) {
+  const { data } = useStartingRecipes();
+  const { adopt } = useRecipeActs();
+  const navigate = useNavigate();
+  const rest = (data ?? []).filter((s) => !taken.includes(s.name));
+  if (rest.length === 0) {
+    return null;
+  }
+  return (
+    <Box as="section" aria-label="Shipped mixes" mt={8}>
+      <Text as="h2" textStyle="name">
+        To start from
+      </Text>
+      {adopt.error && (
+        <Text role="alert" color="oxide" fontWeight={600}>
+          {messageOf(adopt.error)}
+        </Text>
+      )}
+      {rest.map((start) => (
+        <Flex
+          key={start.code}
+          gap={4}
+          py={2}
+          borderBottom="1px solid"
+          borderColor="rule"
+          alignItems="center"
+        >
+          <Box flex={1}>
+            <Text fontWeight={600}>{start.name}</Text>
+            <Text textStyle="small" color="quiet">
+              {start.placing} · {start.source}
+            </Text>
+          </Box>
+          <Key
+            busy={adopt.isPending && adopt.variables === start.code}
+            onClick={() =>
+              adopt.mutate(start.code, {
+                onSuccess: (page) => void navigate(`/mixes/${page.recipe.id}`),
+              })
+            }
+          >
+            Take it in
+          </Key>
+        </Flex>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,86 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { client, dataOf, type Schemas } from '../api/client';
+
+export type RecipePage = Schemas['RecipePage'];
+export type Kept = Schemas['NewRecipe'];
+export type Colourway = Schemas['ColourwayView'];
+
+export function useRecipes() {
+  return useQuery({
+    queryKey: ['recipes'],
+    queryFn: () => dataOf(client.GET('/api/recipes')),
+  });
+}
+
+export function useRecipe(id: string | number | undefined) {
+  return useQuery({
+    queryKey: ['recipe', String(id)],
+    queryFn: () =>
+      dataOf(client.GET('/api/recipes/{id}', { params: { path: { id: Number(id) } } })),
+    enabled: id !== undefined,
+  });
+}
+
+export function useStartingRecipes() {
+  return useQuery({
+    queryKey: ['starting-recipes'],
+    queryFn: () => dataOf(client.GET('/api/starting-recipes')),
+    staleTime: Infinity,
+  });
+}
+
+/** What can be done to recipes and colourways. */
+export function useRecipeActs() {
+  const queries = useQueryClient();
+  const settled = {
+    onSuccess: () =>
+      Promise.all(
+        ['recipes', 'recipe', 'products', 'stock', 'sheet'].map((k) =>
+          queries.invalidateQueries({ queryKey: [k] }),
+        ),
+      ),
+  };
+  return {
+    adopt: useMutation({
+      mutationFn: (code: string) =>
+        dataOf(client.POST('/api/starting-recipes/{code}', { params: { path: { code } } })),
+      ...settled,
+    }),
+    /** A new recipe, or a new version of one. */
+    keep: useMutation({
+      mutationFn: ({ before, body }: { before?: RecipePage; body: Kept }) =>
+        before
+          ? dataOf(
+              client.POST('/api/recipes/{id}/versions', {
+                body,
+                params: {
+                  path: { id: before.recipe.id },
+                  header: { 'If-Match': `"${before.recipe.versionNo}"` },
+                },
+              }),
+            )
+          : dataOf(client.POST('/api/recipes', { body })),
+      ...settled,
+    }),
+    colour: useMutation({
+      mutationFn: ({
+        recipeId,
+        id,
+        body,
+      }: {
+        recipeId: number;
+        id?: number;
+        body: Schemas['ColourwayRequest'];
+      }) =>
+        id === undefined
+          ? dataOf(
+              client.POST('/api/recipes/{id}/colourways', {
+                body,
+                params: { path: { id: recipeId } },
+              }),
+            )
+          : dataOf(client.PUT('/api/colourways/{id}', { body, params: { path: { id } } })),
+      ...settled,
+    }),
+  };
+}
