@@ -12,6 +12,7 @@ import { NotFound } from './frame/NotFound';
 import { CopyPage } from './copy/CopyPage';
 import { ExchangePage } from './exchange/ExchangePage';
 import { ChangeMouldPage, NewMouldPage } from './mould/form/FormPages';
+import { UsePage } from './material/UsePage';
 import { StockPage } from './material/StockPage';
 import { MouldPage } from './mould/MouldPage';
 import { RackPage } from './mould/RackPage';
@@ -50,6 +51,7 @@ const router = createBrowserRouter([
       { path: '/mixes/:id', element: <MixPage /> },
       { path: '/mixes/:id/change', element: <ChangeMixPage /> },
       { path: '/stock', element: <StockPage /> },
+      { path: '/stock/use', element: <UsePage /> },
       { path: '*', element: <NotFound /> },
     ],
   },

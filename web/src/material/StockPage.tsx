@@ -1,5 +1,6 @@
-import { Box, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { Empty, Failed, Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
@@ -16,9 +17,14 @@ export function StockPage() {
   );
   return (
     <Box px={{ base: 4, md: 9 }} pt={7} maxW="1120px">
-      <Text as="h1" textStyle="title">
-        Stock
-      </Text>
+      <Flex justifyContent="space-between" alignItems="baseline">
+        <Text as="h1" textStyle="title">
+          Stock
+        </Text>
+        <Link className="plain-link" to="/stock/use">
+          what was used, and what it cost
+        </Link>
+      </Flex>
       <Box w="280px" mt={2}>
         <TextField label="material" text={search} onText={setSearch} />
       </Box>

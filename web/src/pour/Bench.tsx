@@ -2,16 +2,34 @@ import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { messageOf, Problem } from '../api/client';
-import { benchMass, plural } from '../kit/format';
 import { useReader, withUnit } from '../kit/quantity';
 import { SectionDrawing } from '../kit/SectionDrawing';
-import { Key } from '../kit/States';
+import { useNow, useWorkshop } from '../workshop/useWorkshop';
+import { BenchHead } from './BenchHead';
+import { BenchKeys } from './BenchKeys';
+import {
+  add,
+  added,
+  current,
+  inBowl,
+  isFresh,
+  leftKg,
+  take,
+  undo,
+  weighOuts,
+  wettedAt,
+} from './draft';
 import { PouredView } from './PouredView';
 import { StepList } from './StepList';
+import { type Step, stepsOf } from './steps';
 import { StepView } from './StepView';
-import { current, inBowl, type Step, stepsOf, take, undo, weighOuts } from './steps';
 import { useDraft } from './useDraft';
 import { type Sheet, usePoured } from './usePour';
+import { useScale } from './useScale';
+import { scaleKg } from './WeighView';
+
+/** Tapping ends so long before the working time does (common practice). */
+const STOP_TAPPING_SHARE = 0.8;
 
 interface Props {
   sheet: Sheet;
@@ -25,31 +43,42 @@ export function Bench({ sheet, lineId }: Props) {
   const [typed, setTyped] = useState<string>();
   const [wrong, setWrong] = useState<string>();
   const [short, setShort] = useState(false);
+  const { data: workshop } = useWorkshop();
   const navigate = useNavigate();
+  const now = useNow();
   const poured = usePoured();
   const read = useReader();
   const steps = stepsOf(sheet);
   const at = current(steps, draft);
   const step = steps[at] as Step;
+  const reading = useScale(step.kind === 'weigh' && !poured.data);
+  const wet = wettedAt(steps, draft);
 
   if (poured.data) {
     return <PouredView poured={poured.data} />;
   }
 
-  const next = (actualKg?: number) => {
-    keep(take(draft, step.key, actualKg));
+  const settle = (next: typeof draft) => {
+    keep(next);
     setTyped(undefined);
     setWrong(undefined);
   };
+  const next = (actualKg?: number) => settle(take(draft, step.key, now, actualKg));
   const takeTyped = async () => {
     try {
-      next(await read(withUnit(typed ?? '', 'g'), 'mass'));
+      const kg = await read(withUnit(typed ?? '', 'g'), 'mass');
+      if (step.kind === 'weigh' && step.portions) {
+        settle(add(draft, kg));
+      } else {
+        next(kg);
+      }
     } catch (error) {
       setWrong(messageOf(error));
     }
   };
-  const book = async (acceptShort: boolean) => {
+  const book = async () => {
     setWrong(undefined);
+    const left = leftKg(draft);
     try {
       await poured.mutateAsync({
         key: draft.key,
@@ -59,7 +88,8 @@ export function Bench({ sheet, lineId }: Props) {
           ...(lineId !== undefined && { lineId }),
           copies: sheet.copies.map((c) => ({ id: c.id, version: c.version })),
           weighOuts: weighOuts(steps, draft),
-          acceptShort,
+          acceptShort: short,
+          ...(left !== undefined && { leftKg: left }),
         },
       });
       drop();
@@ -68,62 +98,36 @@ export function Bench({ sheet, lineId }: Props) {
       setWrong(messageOf(error));
     }
   };
-  const main = () => {
-    if (typed !== undefined) {
-      return (
-        <Key main onClick={() => void takeTyped()}>
-          Take what I typed
-        </Key>
-      );
-    }
-    if (step.kind === 'weigh') {
-      return (
-        <Key main onClick={() => next(step.askedKg)}>
-          {benchMass(step.askedKg)} went in
-        </Key>
-      );
-    }
-    if (step.kind === 'check') {
-      return (
-        <Key main onClick={() => next()}>
-          Done, go on
-        </Key>
-      );
-    }
-    return (
-      <Key main busy={poured.isPending} onClick={() => void book(short)}>
-        {short ? 'Poured anyway' : 'Poured'}
-      </Key>
-    );
-  };
+  const weighing =
+    step.kind === 'weigh' && !step.portions
+      ? Math.min(1, (scaleKg(reading) ?? 0) / step.askedKg) * (step.share - inBowl(steps, at))
+      : 0;
   return (
     <Flex direction="column" minH="100vh" as="main">
-      <Flex bg="panel" px={7} minH="64px" alignItems="center" gap={6} wrap="wrap">
-        <Text as="h1" textStyle="name">
-          {sheet.product.name}, {sheet.colourway.name}
-        </Text>
-        <Text>
-          {plural(sheet.copies.length, 'copy', 'copies')} ·{' '}
-          {plural(sheet.batches.length, 'mix', 'mixes')}
-        </Text>
-        <Text color="quiet">
-          water {sheet.waterC.toFixed(0)} °C buys {sheet.workingMin.toFixed(0)} min
-        </Text>
-        <Box flex={1} />
-        <Text textStyle="name" color="ochre">
-          clock starts when wet
-        </Text>
-      </Flex>
+      <BenchHead sheet={sheet} wettedAt={wet} now={now} />
       <Grid
         flex={1}
-        templateColumns={{ base: '1fr', md: '240px 1fr', lg: '290px 1fr 400px' }}
+        templateColumns={{ base: '1fr', md: '240px 1fr', lg: '260px 1fr 360px' }}
         gap={8}
         px={7}
         py={6}
       >
         <StepList steps={steps} at={at} draft={draft} />
-        <Box aria-live="polite">
-          <StepView step={step} typed={typed} onTyped={setTyped} onEnter={() => void takeTyped()} />
+        <Box aria-live="polite" minW={0}>
+          <StepView
+            key={step.key}
+            sheet={sheet}
+            step={step}
+            reading={reading}
+            addedKg={added(draft)}
+            stopAt={
+              wet === undefined ? undefined : wet + sheet.workingMin * STOP_TAPPING_SHARE * 60_000
+            }
+            now={now}
+            typed={typed}
+            onTyped={setTyped}
+            onEnter={() => void takeTyped()}
+          />
           {wrong && (
             <Text role="alert" color="oxide" fontWeight={600} fontSize="20px" mt={4}>
               {wrong}
@@ -134,10 +138,10 @@ export function Bench({ sheet, lineId }: Props) {
           {sheet.holdDownKg > 0 && (
             <Text textStyle="name">{sheet.holdDownKg.toFixed(1)} kg on the core ↓</Text>
           )}
-          <Box h="380px">
+          <Box h="340px">
             <SectionDrawing
               section={sheet.section}
-              filled={inBowl(steps, at)}
+              filled={inBowl(steps, at) + weighing}
               swatch={sheet.colourway.swatch}
               title={`${sheet.mould} mould, filling`}
             />
@@ -147,23 +151,23 @@ export function Bench({ sheet, lineId }: Props) {
           </Text>
         </Box>
       </Grid>
-      <Flex gap={4} px={7} pb={7} wrap="wrap">
-        <Key onClick={() => void navigate('/pour')}>Leave</Key>
-        <Key
-          disabled={draft.done.length === 0}
-          onClick={() => {
-            keep(undo(draft));
-            setTyped(undefined);
-            setWrong(undefined);
-          }}
-        >
-          Undo
-        </Key>
-        {main()}
-        {step.kind === 'weigh' && typed === undefined && (
-          <Key onClick={() => setTyped('')}>Type it</Key>
-        )}
-      </Flex>
+      <BenchKeys
+        step={step}
+        reading={reading}
+        addedKg={added(draft)}
+        typed={typed}
+        demo={workshop?.demo ?? false}
+        busy={poured.isPending}
+        short={short}
+        canUndo={!isFresh(draft)}
+        onLeave={() => void navigate('/pour')}
+        onUndo={() => settle(undo(draft))}
+        onType={() => setTyped('')}
+        onTakeTyped={() => void takeTyped()}
+        onNext={next}
+        onAdd={(kg) => settle(add(draft, kg))}
+        onBook={() => void book()}
+      />
     </Flex>
   );
 }

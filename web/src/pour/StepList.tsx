@@ -1,6 +1,7 @@
 import { Box, Text } from '@chakra-ui/react';
 import { benchMass } from '../kit/format';
-import type { Draft, Step } from './steps';
+import type { Draft } from './draft';
+import type { Step } from './steps';
 
 interface Props {
   steps: Step[];
@@ -11,7 +12,15 @@ interface Props {
 /** Where we are: what is done, what is now, what is to come. */
 export function StepList({ steps, at, draft }: Props) {
   return (
-    <Box as="ol" listStyleType="none" display={{ base: 'none', md: 'block' }}>
+    <Box
+      as="ol"
+      listStyleType="none"
+      display={{ base: 'none', md: 'block' }}
+      maxH="calc(100vh - 220px)"
+      overflowY="auto"
+      tabIndex={0}
+      aria-label="Steps"
+    >
       {steps.map((step, i) => {
         const actual = draft.done.find((d) => d.key === step.key)?.actualKg;
         const state = i < at ? 'moss' : i === at ? 'ink' : 'rule';

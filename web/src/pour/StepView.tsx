@@ -1,17 +1,28 @@
 import { Box, Text } from '@chakra-ui/react';
-import { benchGrams, benchMass, grouped } from '../kit/format';
+import { benchMass } from '../kit/format';
 import { QuantityField } from '../kit/QuantityField';
+import { LeftView } from './LeftView';
 import type { Step } from './steps';
+import { TapView } from './TapView';
+import type { Sheet } from './usePour';
+import type { Reading } from './useScale';
+import { WeighView } from './WeighView';
 
 interface Props {
+  sheet: Sheet;
   step: Step;
+  reading: Reading | undefined;
+  addedKg: number;
+  stopAt: number | undefined;
+  now: number;
   typed: string | undefined;
   onTyped: (text: string) => void;
   onEnter: () => void;
 }
 
 /** The one thing to do now. */
-export function StepView({ step, typed, onTyped, onEnter }: Props) {
+export function StepView(props: Props) {
+  const { sheet, step, reading, addedKg, stopAt, now, typed, onTyped, onEnter } = props;
   return (
     <Box>
       <Text as="h2" textStyle="title" fontSize="40px">
@@ -36,20 +47,7 @@ export function StepView({ step, typed, onTyped, onEnter }: Props) {
           ))}
         </Box>
       )}
-      {step.kind === 'weigh' && typed === undefined && (
-        <>
-          <Text textStyle="reading">
-            {grouped(benchGrams(step.askedKg))}
-            <Text as="span" fontSize="56px" fontWeight={500} color="quiet" ml={3}>
-              g
-            </Text>
-          </Text>
-          <Text fontSize="20px" color="quiet" mt={3}>
-            within {benchMass(step.toleranceKg)}
-          </Text>
-        </>
-      )}
-      {step.kind === 'weigh' && typed !== undefined && (
+      {typed !== undefined && (step.kind === 'weigh' || step.kind === 'left') && (
         <Box
           as="form"
           maxW="420px"
@@ -59,7 +57,11 @@ export function StepView({ step, typed, onTyped, onEnter }: Props) {
           }}
         >
           <QuantityField
-            label={`What went in, grams unless you say otherwise; ${benchMass(step.askedKg)} asked`}
+            label={
+              step.kind === 'weigh'
+                ? `What went in, grams unless you say otherwise; ${benchMass(step.askedKg)} asked`
+                : 'What is left, grams unless you say otherwise'
+            }
             text={typed}
             onText={onTyped}
             dimension="mass"
@@ -69,11 +71,34 @@ export function StepView({ step, typed, onTyped, onEnter }: Props) {
           />
         </Box>
       )}
+      {step.kind === 'weigh' && typed === undefined && (
+        <WeighView step={step} reading={reading} addedKg={addedKg} />
+      )}
+      {step.kind === 'wet' && (
+        <Text fontSize="26px" maxW="560px">
+          {sheet.recipe.caution ?? 'Mix from the bottom up.'} Press when powder and water meet: the
+          working time, or pot life, runs from then.
+        </Text>
+      )}
+      {step.kind === 'fill' && (
+        <>
+          <Text textStyle="reading">
+            {step.freshKg.toFixed(2)}
+            <Text as="span" fontSize="56px" fontWeight={500} color="quiet" ml={3}>
+              kg
+            </Text>
+          </Text>
+          <Text fontSize="20px" color="quiet" mt={3}>
+            of wet mix goes into {step.copy}; under a lip half-fill, work it in, top up
+          </Text>
+        </>
+      )}
+      {step.kind === 'tap' && <TapView now={now} stopAt={stopAt} />}
+      {step.kind === 'left' && typed === undefined && <LeftView sheet={sheet} />}
       {step.kind === 'done' && (
         <Text fontSize="26px" maxW="560px">
-          Deepest part first; under a lip half-fill, work it in, top up. Tap a minute or two and
-          stop before it stiffens. Clean the outside. Then press Poured: stock falls, the copies are
-          held, the pieces stand on the shelf.
+          Level checked, the outside of the moulds clean. Then press Poured: stock falls, the copies
+          are held, the pieces stand on the shelf.
         </Text>
       )}
     </Box>

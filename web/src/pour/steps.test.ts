@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { current, type Draft, inBowl, stepsOf, take, undo, weighOuts } from './steps';
+import { add, current, freshDraft, inBowl, leftKg, take, undo, weighOuts, wettedAt } from './draft';
+import { stepsOf } from './steps';
 import type { Sheet } from './usePour';
 
 const line = (materialId: number, role: string, massKg: number) => ({
@@ -12,7 +13,7 @@ const line = (materialId: number, role: string, massKg: number) => ({
 });
 const half = [line(1, 'water', 0.5), line(2, 'pigment', 0.1), line(3, 'binder', 2.5)];
 const sheet = {
-  copies: [{ code: 'R1' }, { code: 'R2' }],
+  copies: [{ code: 'R1', washDue: true }, { code: 'R2' }],
   preparation: ['Clean'],
   faces: [
     { name: 'wall', mustBond: false, release: 'soapy water' },
@@ -20,6 +21,9 @@ const sheet = {
   ],
   holdDownKg: 3.5,
   workingMin: 15,
+  pieces: 2,
+  freshMassKg: 2.1,
+  recipe: { mixMin: 3 },
   water: { leastKg: 0.8, targetKg: 1, mostKg: 1.1 },
   batches: [
     { pieces: 1, lines: half },
@@ -29,36 +33,53 @@ const sheet = {
 
 describe('the steps of a sheet', () => {
   const steps = stepsOf(sheet);
-  const all = steps.reduce<Draft>(
-    (draft, s) => take(draft, s.key, s.kind === 'weigh' ? s.askedKg : undefined),
-    { key: 'k', done: [] },
-  );
-
-  it('prepares, protects, weighs each batch, fills', () => {
-    expect(steps.map((s) => s.kind).join(' ')).toBe(
-      'check check weigh weigh weigh weigh weigh weigh weigh weigh done',
+  const all = steps
+    .slice(0, -1)
+    .reduce(
+      (draft, s, i) => take(draft, s.key, i, s.kind === 'weigh' ? s.askedKg : undefined),
+      freshDraft('k'),
     );
-    expect(steps[0]).toMatchObject({ lines: ['Clean', '3.5 kg on each core, or it floats'] });
-    expect(new Set(steps.map((s) => s.key)).size).toBe(steps.length);
+
+  it('weighs, wets, fills and taps batch by batch', () => {
+    const batch = 'weigh weigh weigh wet weigh fill tap';
+    expect(steps.map((s) => s.kind).join(' ')).toBe(`check check ${batch} ${batch} left done`);
+    expect(steps.filter((s) => s.kind === 'fill').map((s) => s.title)).toEqual([
+      'Fill R1',
+      'Fill R2',
+    ]);
   });
 
-  it('adds up to what was asked, the held-back water included', () => {
-    const sums = Object.fromEntries(weighOuts(steps, all).map((w) => [w.materialId, w.actualKg]));
-    expect(sums[1]).toBeCloseTo(1, 12);
-    expect(sums[2]).toBeCloseTo(0.2, 12);
-    expect(sums[3]).toBeCloseTo(5, 12);
+  it('asks for washing and release agents, and for none where it must bond', () => {
+    expect(steps[0]?.kind === 'check' && steps[0].lines).toEqual([
+      'Wash R1: warm soapy water, and keep it out of the drain',
+      'Clean',
+      'Soapy water on the wall',
+      'Nothing on the insert: it must bond',
+      '3.5 kg on each core, or it floats',
+    ]);
   });
 
-  it('fills the bowl as it goes and empties it between batches', () => {
-    expect(inBowl(steps, 2)).toBe(0);
-    expect(inBowl(steps, 4)).toBeGreaterThan(inBowl(steps, 3));
-    expect(inBowl(steps, 6)).toBe(0);
-    expect(inBowl(steps, steps.length - 1)).toBe(1);
+  it('adds both parts of the water and both batches up', () => {
+    const water = weighOuts(steps, all).find((w) => w.materialId === 1);
+    expect(water?.actualKg).toBeCloseTo(1);
+    expect(weighOuts(steps, all)).toHaveLength(3);
   });
 
-  it('goes back one step at a time and never past the last', () => {
+  it('starts the clock at the last wetting', () => {
+    expect(wettedAt(steps, freshDraft('k'))).toBeUndefined();
+    expect(wettedAt(steps, all)).toBe(steps.findIndex((s) => s.key === '1-wet'));
+  });
+
+  it('takes back small additions before steps', () => {
+    const draft = add(add(take(freshDraft('k'), 'moulds', 1), 0.02), 0.03);
+    expect(undo(draft).portions).toEqual([0.02]);
+    expect(undo(undo(undo(draft))).done).toEqual([]);
+  });
+
+  it('fills the bowl as things go in, and remembers what was left', () => {
     expect(current(steps, all)).toBe(steps.length - 1);
-    expect(current(steps, undo(undo(all)))).toBe(steps.length - 2);
-    expect(undo({ key: 'k', done: [] }).done).toEqual([]);
+    expect(inBowl(steps, 2)).toBe(0);
+    expect(inBowl(steps, 5)).toBeGreaterThan(0.9);
+    expect(leftKg(take(freshDraft('k'), 'left', 1, 0.4))).toBe(0.4);
   });
 });

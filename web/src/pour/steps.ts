@@ -13,23 +13,33 @@ export type Step =
       toleranceKg: number;
       /** Of this batch's mix that is in the bowl when this is. */
       share: number;
+      /** Whether it goes in little by little, each addition noted. */
+      portions: boolean;
+      mostKg?: number;
     }
+  /** Powder meets water: the working clock starts. */
+  | { kind: 'wet'; key: string; title: string; note: string }
+  | { kind: 'fill'; key: string; title: string; note: string; copy: string; freshKg: number }
+  | { kind: 'tap'; key: string; title: string; note: string }
+  | { kind: 'left'; key: string; title: string; note: string }
   | { kind: 'done'; key: string; title: string; note: string };
 
 /** The steps of a sheet, batch by batch; water comes in two parts, the second held back. */
 export function stepsOf(sheet: Sheet): Step[] {
-  const nested = sheet.holdDownKg > 0;
+  const codes = sheet.copies.map((c) => c.code);
   const steps: Step[] = [
     {
       kind: 'check',
       key: 'moulds',
       title: 'Moulds ready',
-      note: sheet.copies.map((c) => c.code).join(' '),
+      note: codes.join(' '),
       lines: [
         ...washLines(sheet),
         ...sheet.preparation,
         ...sheet.faces.map(releaseLine),
-        ...(nested ? [`${sheet.holdDownKg.toFixed(1)} kg on each core, or it floats`] : []),
+        ...(sheet.holdDownKg > 0
+          ? [`${sheet.holdDownKg.toFixed(1)} kg on each core, or it floats`]
+          : []),
       ],
     },
     {
@@ -45,46 +55,79 @@ export function stepsOf(sheet: Sheet): Step[] {
       ],
     },
   ];
+  let next = 0;
   sheet.batches.forEach((batch, i) => {
-    const mix = sheet.batches.length > 1 ? `mix ${i + 1} of ${sheet.batches.length}` : 'one mix';
-    const total = batch.lines.reduce((sum, l) => sum + l.massKg, 0);
-    const least = sheet.water.leastKg / sheet.water.targetKg;
-    let inBowl = 0;
-    for (const line of batch.lines) {
-      const water = line.role === 'water';
-      const askedKg = water ? line.massKg * least : line.massKg;
-      inBowl += askedKg;
+    steps.push(...batchSteps(sheet, batch, i));
+    const copies = Math.round((batch.pieces * codes.length) / sheet.pieces);
+    for (const copy of codes.slice(next, next + copies)) {
       steps.push({
-        kind: 'weigh',
-        key: `${i}-${line.materialId}`,
-        title: water ? 'Water, first part' : line.name,
-        note: [mix, water ? 'cool' : scoops(line.scoops)].filter(Boolean).join(' · '),
-        materialId: line.materialId,
-        askedKg,
-        toleranceKg: line.toleranceKg,
-        share: inBowl / total,
+        kind: 'fill',
+        key: `fill-${copy}`,
+        title: `Fill ${copy}`,
+        note: 'deepest part first; half, knife, top up',
+        copy,
+        freshKg: sheet.freshMassKg * (sheet.pieces / codes.length),
       });
     }
-    const water = batch.lines.find((l) => l.role === 'water');
-    if (water && least < 1) {
-      steps.push({
-        kind: 'weigh',
-        key: `${i}-hold-back`,
-        title: 'Wet, mix, held-back water',
-        note: `little by little until it flows · at most ${grams(water.massKg * (sheet.water.mostKg / sheet.water.targetKg - least))} · clock runs ${sheet.workingMin.toFixed(0)} min`,
-        materialId: water.materialId,
-        askedKg: water.massKg * (1 - least),
-        toleranceKg: water.toleranceKg,
-        share: 1,
-      });
-    }
+    next += copies;
+    steps.push({
+      kind: 'tap',
+      key: `${i}-tap`,
+      title: 'Tap',
+      note: 'until the bubbles stop, and not once it stiffens',
+    });
   });
+  steps.push(
+    { kind: 'left', key: 'left', title: 'What is left', note: 'into small moulds, not the bin' },
+    { kind: 'done', key: 'done', title: 'Book it', note: 'stock falls, copies are held' },
+  );
+  return steps;
+}
+
+function batchSteps(sheet: Sheet, batch: Sheet['batches'][number], i: number): Step[] {
+  const mix = sheet.batches.length > 1 ? `mix ${i + 1} of ${sheet.batches.length}` : 'one mix';
+  const total = batch.lines.reduce((sum, l) => sum + l.massKg, 0);
+  const least = sheet.water.leastKg / sheet.water.targetKg;
+  const most = sheet.water.mostKg / sheet.water.targetKg;
+  const steps: Step[] = [];
+  let inBowl = 0;
+  for (const line of batch.lines) {
+    const water = line.role === 'water';
+    const askedKg = water ? line.massKg * least : line.massKg;
+    inBowl += askedKg;
+    steps.push({
+      kind: 'weigh',
+      key: `${i}-${line.materialId}`,
+      title: water ? 'Water, first part' : line.name,
+      note: [mix, water ? 'cool' : scoops(line.scoops)].filter(Boolean).join(' · '),
+      materialId: line.materialId,
+      askedKg,
+      toleranceKg: line.toleranceKg,
+      share: inBowl / total,
+      portions: false,
+    });
+  }
   steps.push({
-    kind: 'done',
-    key: 'fill',
-    title: `Fill ${sheet.copies.map((c) => c.code).join(' ')}`,
-    note: 'half, knife, top up, tap until the bubbles stop',
+    kind: 'wet',
+    key: `${i}-wet`,
+    title: 'Wet and mix',
+    note: `${sheet.recipe.mixMin} min; the clock runs ${sheet.workingMin.toFixed(0)} min from now`,
   });
+  const water = batch.lines.find((l) => l.role === 'water');
+  if (water && least < 1) {
+    steps.push({
+      kind: 'weigh',
+      key: `${i}-hold-back`,
+      title: 'Held-back water',
+      note: `little by little until it flows · at most ${grams(water.massKg * (most - least))}`,
+      materialId: water.materialId,
+      askedKg: water.massKg * (1 - least),
+      toleranceKg: water.toleranceKg,
+      share: 1,
+      portions: true,
+      mostKg: water.massKg * (most - least),
+    });
+  }
   return steps;
 }
 
@@ -111,46 +154,4 @@ function scoops(n: number | undefined): string {
 
 function grams(kg: number): string {
   return `${Math.round(kg * 1000)} g`;
-}
-
-/** What has been done of a sheet; kept on this device until it is poured. */
-export interface Draft {
-  /** Makes the pour one act, however often it is sent. */
-  key: string;
-  /** Steps done, in order. */
-  done: { key: string; actualKg?: number }[];
-}
-
-export function take(draft: Draft, key: string, actualKg?: number): Draft {
-  return { ...draft, done: [...draft.done, { key, ...(actualKg !== undefined && { actualKg }) }] };
-}
-
-export function undo(draft: Draft): Draft {
-  return { ...draft, done: draft.done.slice(0, -1) };
-}
-
-/** The step that is next; the last one stays until it is poured. */
-export function current(steps: Step[], draft: Draft): number {
-  return Math.min(draft.done.length, steps.length - 1);
-}
-
-/** How much of the mix is in the bowl before a step, 0 to 1. */
-export function inBowl(steps: Step[], at: number): number {
-  const before = steps[at - 1];
-  if (steps[at]?.kind === 'done') {
-    return 1;
-  }
-  return before?.kind === 'weigh' && before.share < 1 ? before.share : 0;
-}
-
-/** What really went in of each material, all batches together. */
-export function weighOuts(steps: Step[], draft: Draft): { materialId: number; actualKg: number }[] {
-  const byMaterial = new Map<number, number>();
-  for (const step of steps) {
-    const done = draft.done.find((d) => d.key === step.key);
-    if (step.kind === 'weigh' && done?.actualKg !== undefined) {
-      byMaterial.set(step.materialId, (byMaterial.get(step.materialId) ?? 0) + done.actualKg);
-    }
-  }
-  return [...byMaterial].map(([materialId, actualKg]) => ({ materialId, actualKg }));
 }

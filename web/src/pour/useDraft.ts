@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Draft } from './steps';
+import { type Draft, freshDraft } from './draft';
 
 /** A sheet's progress, kept on this device: a sleeping tablet loses nothing. */
 export function useDraft(name: string) {
@@ -8,12 +8,12 @@ export function useDraft(name: string) {
     const kept = localStorage.getItem(key);
     if (kept) {
       try {
-        return JSON.parse(kept) as Draft;
+        return { ...freshDraft(''), ...(JSON.parse(kept) as Draft) };
       } catch {
         // Something else wrote there; start anew.
       }
     }
-    return { key: crypto.randomUUID(), done: [] };
+    return freshDraft(crypto.randomUUID());
   });
   const keep = (next: Draft) => {
     localStorage.setItem(key, JSON.stringify(next));

@@ -145,7 +145,8 @@ class DemoPours {
                 .toList(),
             ROOM_C,
             Double.NaN,
-            null),
+            null,
+            Double.NaN),
         at);
     return sheet.freshMassKg();
   }

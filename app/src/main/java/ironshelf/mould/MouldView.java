@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * A mould as others see it, with its copies.
  *
  * @param kindName what it is made of, in words
+ * @param capacityL of one cast
  * @param expected casts of a copy until it is worn
  * @param wearPerCast in the shop's money; null where the price is not known
  */
@@ -29,6 +30,7 @@ public record MouldView(
     Section section,
     double coreMassKg,
     double leastWallMm,
+    double capacityL,
     CastsExpected expected,
     @Nullable BigDecimal price,
     @Nullable BigDecimal wearPerCast,

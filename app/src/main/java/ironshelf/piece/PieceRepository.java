@@ -13,6 +13,8 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
   @Query("select distinct p.castId from Piece p where p.scrapReason is not null")
   List<Long> castsWithScrap();
 
+  List<Piece> findByPourIdInOrderById(java.util.Collection<Long> pourIds);
+
   List<Piece> findByPourIdOrderById(long pourId);
 
   @Query(

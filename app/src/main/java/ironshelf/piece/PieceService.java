@@ -33,6 +33,11 @@ public class PieceService {
     return pieces.findByCastIdInOrderById(castIds).stream().map(Piece::view).toList();
   }
 
+  @Transactional(readOnly = true)
+  public List<PieceView> ofPours(Collection<Long> pourIds) {
+    return pieces.findByPourIdInOrderById(pourIds).stream().map(Piece::view).toList();
+  }
+
   /** Casts of which at least one piece was scrap. */
   @Transactional(readOnly = true)
   public List<Long> castsWithScrap() {

@@ -32,6 +32,7 @@ class Pour {
   private Instant pouredAt;
   private double roomC;
   private double waterC;
+  private @Nullable BigDecimal leftKg;
 
   @OneToMany(cascade = CascadeType.ALL, fetch = FetchType.LAZY)
   @JoinColumn(name = "pour_id", nullable = false)
@@ -55,6 +56,11 @@ class Pour {
     this.pouredAt = pouredAt;
     this.roomC = roomC;
     this.waterC = waterC;
+  }
+
+  /** Notes what was left in the bowl. */
+  void leave(BigDecimal massKg) {
+    this.leftKg = massKg;
   }
 
   void weigh(long materialId, BigDecimal askedKg, BigDecimal actualKg) {

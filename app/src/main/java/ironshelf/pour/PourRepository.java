@@ -2,4 +2,6 @@ package ironshelf.pour;
 
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface PourRepository extends JpaRepository<Pour, Long> {}
+interface PourRepository extends JpaRepository<Pour, Long> {
+  java.util.List<Pour> findAllByOrderById();
+}

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param lineId the order line it was made for; null for stock
  * @param weighOuts what really went in, every material of the mix
+ * @param leftKg what was left in the bowl when all copies were full, 0 to 5 000
  * @param acceptShort whether lots may go below zero: what went in went in, and the count was wrong
  */
 public record PourRequest(
@@ -23,7 +24,8 @@ public record PourRequest(
     List<Weighing> weighOuts,
     @WhenMissing("the workshop's room") double roomC,
     @WhenMissing("the room's temperature") double waterC,
-    @Nullable Boolean acceptShort) {
+    @Nullable Boolean acceptShort,
+    @WhenMissing("not known") double leftKg) {
 
   /** A copy as it was when it was chosen. */
   public record CopyChoice(@Nullable Long id, @Nullable Long version) {
@@ -49,6 +51,9 @@ public record PourRequest(
         .present("productId", productId)
         .present("colourwayId", colourwayId)
         .orRefuse();
+    if (!Double.isNaN(leftKg)) {
+      new Findings().within("leftKg", leftKg, 0, Findings.MAX_MASS_KG).orRefuse();
+    }
   }
 
   PourSheetRequest sheet() {

@@ -95,6 +95,9 @@ public class PourService {
             at,
             sheet.roomC(),
             sheet.waterC());
+    if (!Double.isNaN(request.leftKg())) {
+      pour.leave(kg(request.leftKg()));
+    }
     for (PourSheet.SheetLine line : sheet.lines()) {
       pour.weigh(
           line.materialId(), kg(line.massKg()), kg(requireNonNull(actual.get(line.materialId()))));
@@ -188,6 +191,24 @@ public class PourService {
                     w.askedKg(),
                     w.actualKg(),
                     remaining.get(w.materialId())))
+        .toList();
+  }
+
+  /** What every pour took, oldest first. */
+  @Transactional(readOnly = true)
+  public List<PourTaken> taken() {
+    return pours.findAllByOrderById().stream()
+        .map(
+            p ->
+                new PourTaken(
+                    p.id(),
+                    p.productId(),
+                    p.recipeId(),
+                    p.colourwayId(),
+                    p.pouredAt(),
+                    p.weighOuts().stream()
+                        .map(w -> new PourTaken.Taken(w.materialId(), w.askedKg(), w.actualKg()))
+                        .toList()))
         .toList();
   }
 

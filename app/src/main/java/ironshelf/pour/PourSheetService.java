@@ -77,7 +77,7 @@ public class PourSheetService {
     RecipeService.Mix mix = recipes.mix(recipe.id(), colourway.id());
     int pieces = copies.size() * mould.shape().cavities();
     double roomC = Double.isNaN(request.roomC()) ? shop.roomC() : request.roomC();
-    double capacityL = capacityL(mould) * copies.size();
+    double capacityL = mould.capacityL() * copies.size();
     BatchRequest wanted =
         new BatchRequest(
             mix.recipe(),
@@ -149,11 +149,6 @@ public class PourSheetService {
           Map.of("copy", "One of them", "product", product.name(), "mould", mould.name()));
     }
     return copies;
-  }
-
-  /** What one copy holds; the density does not matter to it. */
-  private static double capacityL(MouldView mould) {
-    return MouldSum.of(mould.shape(), 1000, 0, 0, null).capacityL();
   }
 
   /** Makes sheet lines of a batch's lines, which stand in the order of the mix's materials. */

@@ -1,6 +1,6 @@
 /**
  * Simulated devices and services that ship with the application. Now: the demo's clock, the label
- * printer.
+ * printer, the bench scale.
  *
  * <p>May use: http, workshop.
  */

@@ -28,3 +28,6 @@ alter table pours alter column recipe_id set not null;
 alter table workshop add column rate_per_hour decimal(12, 2);
 update workshop set rate_per_hour = 20;
 alter table workshop alter column rate_per_hour set not null;
+
+-- What was left in the bowl, for what the mix really yields.
+alter table pours add column left_kg decimal(12, 4) check (left_kg >= 0);

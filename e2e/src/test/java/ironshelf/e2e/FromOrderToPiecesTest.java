@@ -83,16 +83,49 @@ class FromOrderToPiecesTest {
     assertThat(heading(page, "Iron oxide black")).isVisible();
     Browser.isAccessible(page);
     key(page, Pattern.compile("went in")).click();
-    key(page, Pattern.compile("went in")).click();
-    key(page, Pattern.compile("went in")).click();
-    assertThat(heading(page, "Fill R5 R6")).isVisible();
+
+    // The scale: poured on until it is right, taken as it is.
+    assertThat(heading(page, "Rapid-setting cement")).isVisible();
+    key(page, "Demo: pour it on the scale").click();
+    assertThat(page.getByText("scale steady")).isVisible();
+    Browser.isAccessible(page);
+    key(page, Pattern.compile("^Take .* as it is$")).click();
+
+    // Wetting starts the clock; the rest of the water goes in by small additions.
+    assertThat(page.getByText("clock starts when wet")).isVisible();
+    key(page, "Wet now").click();
+    assertThat(page.getByRole(AriaRole.TIMER)).containsText("left to work");
+    key(page, "Type it").click();
+    page.getByRole(AriaRole.TEXTBOX).fill("40");
+    key(page, "Take what I typed").click();
+    assertThat(page.getByText("added so far")).isVisible();
+    key(page, "Type it").click();
+    page.getByRole(AriaRole.TEXTBOX).fill("25 g");
+    key(page, "Take what I typed").click();
+    key(page, "Undo").click();
+    key(page, Pattern.compile("^It flows with 40.g$")).click();
+    assertThat(heading(page, "Fill R5")).isVisible();
+    Browser.isAccessible(page);
+    key(page, "R5 is full").click();
+    key(page, "R6 is full").click();
+    key(page, "Tapped").click();
+    assertThat(page.getByText("will be left")).isVisible();
+    Browser.isAccessible(page);
+    key(page, "Placed, go on").click();
     key(page, "Poured").click();
     assertThat(page.getByRole(AriaRole.STATUS)).containsText("is booked");
     assertThat(page.getByText("2 allotted to order 209.")).isVisible();
     Browser.isAccessible(page);
 
+    // What went in is added up.
+    page.navigate(app.address() + "/stock/use?by=pour");
+    assertThat(page.getByText("Asked and actual")).isVisible();
+    Browser.isAccessible(page);
+    page.navigate(app.address() + "/stock/use");
+    assertThat(page.getByLabel("Costs")).containsText("Ripple bowl");
+    page.navigate(app.address() + "/");
+
     // The shelf: they stand there, and cannot be taken out unasked before their time.
-    page.getByText("To the shelf").click();
     Locator group = button(page, Pattern.compile("Ripple bowl ×2, Slate, out .*"));
     group.click();
     assertThat(page.getByText("Why now?")).isVisible();

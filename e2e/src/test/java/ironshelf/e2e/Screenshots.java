@@ -18,6 +18,12 @@ final class Screenshots {
     pages.put("mould", "/moulds/1");
     pages.put("rack", "/moulds");
     pages.put("choose", "/pour?order=3");
+    pages.put("new-mould", "/moulds/new");
+    pages.put("copy", "/copies/4");
+    pages.put("mixes", "/mixes");
+    pages.put("mix", "/mixes/1");
+    pages.put("stock", "/stock");
+    pages.put("use", "/stock/use");
     pages.put("pour-sheet", "/pour/sheet?line=3&product=1&colourway=2&copies=5.6.7");
     try (RunningApp app = new RunningApp(true);
         Browser browser = new Browser()) {
@@ -31,7 +37,8 @@ final class Screenshots {
               page.getByText("Done, go on").click();
               page.getByText("Done, go on").click();
               page.getByText("went in").click();
-              page.getByText("went in").click();
+              page.getByText("Demo: pour it").click();
+              page.waitForTimeout(2_500);
             }
             page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
             page.close();

@@ -1,0 +1,127 @@
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import { useSearchParams } from 'react-router';
+import { client, dataOf, type Schemas } from '../api/client';
+import { Choice } from '../kit/Choice';
+import { benchMass } from '../kit/format';
+import { Empty, Failed, Loading } from '../kit/States';
+import { useTitle } from '../kit/useTitle';
+
+type By = 'product' | 'month' | 'pour';
+
+const BY: readonly (readonly [By, string])[] = [
+  ['product', 'by product'],
+  ['month', 'by month'],
+  ['pour', 'by pour'],
+];
+
+/** Off by more than so much, a drift is worth a look. */
+const WORTH_A_LOOK = 3;
+
+/** What really went in against what was asked, and what a piece cost. */
+export function UsePage() {
+  useTitle('Material use');
+  const [params, setParams] = useSearchParams();
+  const by = (params.get('by') ?? 'product') as By;
+  const { data, error, refetch } = useQuery({
+    queryKey: ['use', by],
+    queryFn: () => dataOf(client.GET('/api/use', { params: { query: { by } } })),
+  });
+  return (
+    <Box px={{ base: 4, md: 9 }} pt={7} maxW="1120px">
+      <Text as="h1" textStyle="title">
+        Material use
+      </Text>
+      <Flex gap={5} alignItems="flex-end" mt={2} wrap="wrap">
+        <Box w="200px">
+          <Choice
+            label="added up"
+            value={by}
+            options={BY}
+            onValue={(next) => setParams({ by: next }, { replace: true })}
+          />
+        </Box>
+        <Box pb="34px">
+          <a className="plain-link" href={`/api/exchange/use.csv?by=${by}`} download>
+            take use.csv out
+          </a>
+        </Box>
+      </Flex>
+      {error && !data && <Failed error={error} retry={() => void refetch()} />}
+      {!data && !error && <Loading what="what was used" />}
+      {data?.rows.length === 0 && (
+        <Empty title="Nothing poured yet">What goes in is added up here from the first pour.</Empty>
+      )}
+      {data && data.costs.length > 0 && by === 'product' && <Costs costs={data.costs} />}
+      {data && data.rows.length > 0 && <Drifts rows={data.rows} />}
+    </Box>
+  );
+}
+
+function Drifts({ rows }: { rows: Schemas['UseRow'][] }) {
+  return (
+    <Box as="section" aria-label="Drifts" mt={6}>
+      <Text as="h2" textStyle="name" mb={2}>
+        Asked and actual, the biggest drifts first
+      </Text>
+      {rows.map((row) => {
+        const far = Math.abs(row.driftPercent) > WORTH_A_LOOK;
+        return (
+          <Grid
+            key={`${row.of} ${row.material}`}
+            templateColumns="1.2fr 1.2fr 110px 120px 120px 120px 90px"
+            columnGap={4}
+            py={2}
+            borderBottom="1px solid"
+            borderColor="rule"
+            alignItems="baseline"
+          >
+            <Text fontWeight={600}>{row.of}</Text>
+            <Text>{row.material}</Text>
+            <Text textStyle="label" color={far ? 'ochre' : 'ink'}>
+              {row.driftPercent > 0 ? '+' : row.driftPercent < 0 ? '−' : ''}
+              {Math.abs(row.driftPercent).toFixed(1)} %
+            </Text>
+            <Text color="quiet">{benchMass(Number(row.askedKg))} asked</Text>
+            <Text>{benchMass(Number(row.actualKg))}</Text>
+            <Text color="quiet">{benchMass(Number(row.perPieceKg))} a piece</Text>
+            <Text color="quiet" textAlign="right">
+              {row.cost === undefined ? '' : Number(row.cost).toFixed(2)}
+            </Text>
+          </Grid>
+        );
+      })}
+    </Box>
+  );
+}
+
+function Costs({ costs }: { costs: Schemas['ProductCost'][] }) {
+  return (
+    <Box as="section" aria-label="Costs" mt={2}>
+      <Text as="h2" textStyle="name" mb={2}>
+        What a good piece cost
+      </Text>
+      {costs.map((c) => (
+        <Grid
+          key={c.product}
+          templateColumns="1.3fr 110px 1fr 150px"
+          columnGap={4}
+          py={2}
+          borderBottom="1px solid"
+          borderColor="rule"
+          alignItems="baseline"
+        >
+          <Text fontWeight={600}>{c.product}</Text>
+          <Text textStyle="figure">{Number(c.total).toFixed(2)}</Text>
+          <Text color="quiet">
+            {Number(c.materials).toFixed(2)} material + {Number(c.mouldWear).toFixed(2)} mould +{' '}
+            {Number(c.labour).toFixed(2)} work + {Number(c.scrap).toFixed(2)} for scrap
+          </Text>
+          <Text color="quiet" textAlign="right">
+            sells at {Number(c.price).toFixed(2)}
+          </Text>
+        </Grid>
+      ))}
+    </Box>
+  );
+}

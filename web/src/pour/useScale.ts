@@ -1,0 +1,32 @@
+import { useEffect, useState } from 'react';
+import { client, type Schemas } from '../api/client';
+
+export type Reading = Schemas['ScaleReading'];
+
+/** What the bench scale shows, as it comes; undefined while there is none. */
+export function useScale(on: boolean): Reading | undefined {
+  const [reading, setReading] = useState<Reading>();
+  useEffect(() => {
+    if (!on || typeof EventSource === 'undefined') {
+      return;
+    }
+    const source = new EventSource('/api/stand-ins/scale/stream');
+    source.onmessage = (e) => setReading(JSON.parse(String(e.data)) as Reading);
+    // The browser connects again by itself; until then there is no reading.
+    source.onerror = () => setReading(undefined);
+    return () => {
+      source.close();
+      setReading(undefined);
+    };
+  }, [on]);
+  return reading;
+}
+
+export function tare(): void {
+  void client.POST('/api/stand-ins/scale/tare');
+}
+
+/** The demo's hand: puts so much more on the stand-in. */
+export function putOn(moreKg: number): void {
+  void client.POST('/api/stand-ins/scale', { body: { moreKg } });
+}
