@@ -180,7 +180,7 @@ class MouldsTest {
     Browser.isAccessible(page);
     button(page, "Keep this mould").click();
     assertThat(page).hasTitle("Scanned block mould · Iron Shelf");
-    assertThat(page.getByText("1.000")).isVisible();
+    assertThat(page.getByText("1.000 L").first()).isVisible();
   }
 
   @Test
