@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Link, useParams } from 'react-router';
 import { messageOf } from '../api/client';
-import { benchMass, moment, plural } from '../kit/format';
+import { benchMass, date, moment, plural } from '../kit/format';
 import { SmallSection } from '../kit/SmallSection';
 import { Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
@@ -60,7 +60,7 @@ function Whole({ history }: { history: History }) {
             )}
             {stateOf(copy, undefined, now)}
             {copy.place && ` · ${copy.place}`}
-            {copy.boughtOn && ` · bought ${copy.boughtOn}`}
+            {copy.boughtOn && ` · bought ${date(copy.boughtOn)}`}
             {copy.boughtFor !== undefined && ` for ${Number(copy.boughtFor).toFixed(2)}`} ·{' '}
             {copy.casts} of about {Math.round(mould?.expected.casts ?? 0)} casts
           </Text>

@@ -52,6 +52,15 @@ export function day(date: string): string {
   });
 }
 
+/** A day of another year. */
+export function date(iso: string): string {
+  return new Date(`${iso}T12:00:00`).toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+  });
+}
+
 function startOfDay(at: number): number {
   return new Date(at).setHours(0, 0, 0, 0);
 }

@@ -104,7 +104,7 @@ function Costs({ costs }: { costs: Schemas['ProductCost'][] }) {
       {costs.map((c) => (
         <Grid
           key={c.product}
-          templateColumns="1.3fr 110px 1fr 150px"
+          templateColumns="1fr 90px 2.2fr 140px"
           columnGap={4}
           py={2}
           borderBottom="1px solid"

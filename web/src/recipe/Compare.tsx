@@ -2,7 +2,7 @@ import { Box, Grid, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
 import { Loading } from '../kit/States';
 import { type RecipePage, useRecipe } from './useRecipes';
-import { basisName } from './words';
+import { amountWords } from './words';
 
 interface Row {
   what: string;
@@ -13,7 +13,7 @@ interface Row {
 function rows(here: RecipePage, there: RecipePage): Row[] {
   const amount = (page: RecipePage, materialId: number) => {
     const part = page.kept.parts.find((p) => p.materialId === materialId);
-    return part ? `${part.amount} ${basisName(part.basis)}` : 'none';
+    return part ? amountWords(part) : 'none';
   };
   const names = new Map([...here.lines, ...there.lines].map((l) => [l.materialId, l.material]));
   const pair = (what: string, of: (page: RecipePage) => string): Row => ({

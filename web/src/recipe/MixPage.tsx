@@ -7,7 +7,7 @@ import { FigureRow } from '../kit/Why';
 import { Colourways } from './Colourways';
 import { Compare } from './Compare';
 import { type RecipePage, useRecipe } from './useRecipes';
-import { ADDITIONS, basisName } from './words';
+import { ADDITIONS, amountWords } from './words';
 
 /** One version of a mix: what is in it, what follows from it, its colours. */
 export function MixPage() {
@@ -83,11 +83,15 @@ function Whole({ page }: { page: RecipePage }) {
               <Box flex={1}>
                 <Text>{line.material}</Text>
                 <Text textStyle="small" color="quiet">
-                  {kept.parts[i]?.amount} {basisName(kept.parts[i]?.basis)}
+                  {amountWords(kept.parts[i])}
                 </Text>
               </Box>
               <Text color="quiet">
-                {line.cost === undefined ? 'no price' : Number(line.cost).toFixed(3)}
+                {line.cost === undefined
+                  ? 'no price'
+                  : Number(line.cost) === 0
+                    ? 'tap'
+                    : Number(line.cost).toFixed(3)}
               </Text>
             </Flex>
           ))}

@@ -16,6 +16,11 @@ export const ADDITIONS: readonly (readonly [Addition, string])[] = [
   ['colourLast', 'colour when the mix is right'],
 ];
 
-export function basisName(basis: Basis | undefined): string {
-  return BASES.find(([b]) => b === basis)?.[1] ?? '';
+/** A part as it is said: "1 part by volume", "3 % of binder". */
+export function amountWords(part: Schemas['RecipePart'] | undefined): string {
+  if (!part) {
+    return '';
+  }
+  const basis = BASES.find(([b]) => b === part.basis)?.[1] ?? '';
+  return `${part.amount} ${part.amount === 1 ? basis.replace('parts', 'part') : basis}`;
 }
