@@ -7,6 +7,7 @@ import { SectionDrawing } from '../kit/SectionDrawing';
 import { Loading } from '../kit/States';
 import { type Mould, useMould } from '../mould/useMoulds';
 import type { Line } from '../order/useOrders';
+import { Cooling } from './Cooling';
 import { SheetSummary } from './SheetSummary';
 import { useSheet } from './usePour';
 
@@ -31,7 +32,14 @@ function Chooser({ line, orderNumber, mould }: Props & { mould: Mould }) {
   const free = mould.copies.filter((c) => !c.held && c.condition === 'good');
   const [chosen, setChosen] = useState(() => free.slice(0, line.toPour).map((c) => c.id));
   const copyIds = chosen.filter((id) => free.some((c) => c.id === id));
-  const sheet = useSheet({ productId: line.productId, colourwayId: line.colourwayId, copyIds });
+  const [minutes, setMinutes] = useState('');
+  const minutesWanted = Number(minutes.replace(',', '.'));
+  const sheet = useSheet({
+    productId: line.productId,
+    colourwayId: line.colourwayId,
+    copyIds,
+    ...(minutesWanted > 0 && { minutesWanted }),
+  });
   const flip = (id: number) =>
     setChosen(copyIds.includes(id) ? copyIds.filter((c) => c !== id) : [...copyIds, id]);
   const to = `/pour/sheet?line=${line.id}&product=${line.productId}&colourway=${line.colourwayId}&copies=${[...copyIds].sort((a, b) => a - b).join('.')}`;
@@ -95,6 +103,7 @@ function Chooser({ line, orderNumber, mould }: Props & { mould: Mould }) {
       {copyIds.length > 0 && sheet.data && !sheet.error && (
         <>
           <SheetSummary sheet={sheet.data} />
+          <Cooling sheet={sheet.data} minutes={minutes} onMinutes={setMinutes} />
           <Link to={to}>
             <Flex
               mt={5}

@@ -9,6 +9,8 @@ export interface Wanted {
   productId: number;
   colourwayId: number;
   copyIds: number[];
+  waterC?: number;
+  minutesWanted?: number;
 }
 
 export function useSheet(wanted: Wanted | undefined, fixed = false) {

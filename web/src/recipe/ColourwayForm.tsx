@@ -1,6 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
+import { useMutation } from '@tanstack/react-query';
+import { client, dataOf, messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
@@ -9,6 +10,8 @@ import { type Colourway, useRecipeActs } from './useRecipes';
 
 interface Props {
   recipeId: number;
+  /** Codes of the mix's binders, which give the ground its colour. */
+  binders: string[];
   colourway?: Colourway;
   onDone: () => void;
 }
@@ -16,7 +19,7 @@ interface Props {
 const NONE = '';
 
 /** A colourway's name, swatch, water and doses. */
-export function ColourwayForm({ recipeId, colourway, onDone }: Props) {
+export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
   const { data: stock } = useStock();
   const { colour } = useRecipeActs();
   const [name, setName] = useState(colourway?.name ?? '');
@@ -31,6 +34,25 @@ export function ColourwayForm({ recipeId, colourway, onDone }: Props) {
   const pigments = (stock ?? []).filter((s) => s.material.role === 'pigment');
   const set = (row: number, part: Partial<(typeof doses)[number]>) =>
     setDoses(doses.map((d, i) => (i === row ? { ...d, ...part } : d)));
+  const guess = useMutation({
+    mutationFn: () =>
+      dataOf(
+        client.POST('/api/calc/shade', {
+          body: {
+            paste: [
+              ...binders.map((material) => ({ material, percentOfBinder: 100 })),
+              ...doses.flatMap((d) => {
+                const code = pigments.find((p) => String(p.material.id) === d.id)?.material.code;
+                return code
+                  ? [{ material: code, percentOfBinder: Number(d.percent.replace(',', '.')) }]
+                  : [];
+              }),
+            ],
+          },
+        }),
+      ),
+    onSuccess: (shade) => setSwatch(shade.dry),
+  });
   const submit = () =>
     colour.mutate(
       {
@@ -90,6 +112,17 @@ export function ColourwayForm({ recipeId, colourway, onDone }: Props) {
           </Box>
         </Flex>
       ))}
+      {guess.data && (
+        <Text color="quiet" mb={2}>
+          A guess (two-constant mixing, Kubelka and Munk; strengths from memory): it looks like{' '}
+          <Swatch hex={guess.data.wet} /> wet and dries to <Swatch hex={guess.data.dry} />.
+        </Text>
+      )}
+      {guess.error && (
+        <Text role="alert" color="oxide" mb={2}>
+          {messageOf(guess.error)}
+        </Text>
+      )}
       {colour.error && (
         <Text role="alert" color="oxide" fontWeight={600} mb={2}>
           {messageOf(colour.error)}
@@ -100,8 +133,28 @@ export function ColourwayForm({ recipeId, colourway, onDone }: Props) {
           Keep the colourway
         </Key>
         <Key onClick={() => setDoses([...doses, { id: NONE, percent: '1' }])}>One more pigment</Key>
+        <Key busy={guess.isPending} onClick={() => guess.mutate()}>
+          Guess the shade
+        </Key>
         <Key onClick={onDone}>Leave it</Key>
       </Flex>
     </form>
+  );
+}
+
+function Swatch({ hex }: { hex: string }) {
+  return (
+    <Box
+      as="span"
+      role="img"
+      aria-label={hex}
+      display="inline-block"
+      w="22px"
+      h="22px"
+      border="1px solid"
+      borderColor="steel"
+      verticalAlign="middle"
+      style={{ background: hex }}
+    />
   );
 }

@@ -13,6 +13,10 @@ export function Colourways({ page }: { page: RecipePage }) {
   const { data: stock } = useStock();
   const [open, setOpen] = useState<Colourway | 'new'>();
   const names = new Map((stock ?? []).map((s) => [s.material.id, s.material]));
+  const binders = page.lines.flatMap((l) => {
+    const material = names.get(l.materialId);
+    return material?.role === 'binder' ? [material.code] : [];
+  });
   return (
     <Box as="section" aria-label="Colourways" mt={8}>
       <Text as="h2" textStyle="name" mb={2}>
@@ -59,6 +63,7 @@ export function Colourways({ page }: { page: RecipePage }) {
             {open !== 'new' && open?.id === c.id && (
               <ColourwayForm
                 recipeId={page.recipe.firstId}
+                binders={binders}
                 colourway={c}
                 onDone={() => setOpen(undefined)}
               />
@@ -68,7 +73,11 @@ export function Colourways({ page }: { page: RecipePage }) {
       })}
       <Box mt={3}>
         {open === 'new' ? (
-          <ColourwayForm recipeId={page.recipe.firstId} onDone={() => setOpen(undefined)} />
+          <ColourwayForm
+            recipeId={page.recipe.firstId}
+            binders={binders}
+            onDone={() => setOpen(undefined)}
+          />
         ) : (
           <Key onClick={() => setOpen('new')}>Add a colourway</Key>
         )}

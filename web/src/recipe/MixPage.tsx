@@ -6,6 +6,7 @@ import { useTitle } from '../kit/useTitle';
 import { FigureRow } from '../kit/Why';
 import { Colourways } from './Colourways';
 import { Compare } from './Compare';
+import { LearnedPanel } from './LearnedPanel';
 import { type RecipePage, useRecipe } from './useRecipes';
 import { ADDITIONS, amountWords } from './words';
 
@@ -149,6 +150,7 @@ function Whole({ page }: { page: RecipePage }) {
         </Box>
       </Grid>
       <Colourways page={page} />
+      <LearnedPanel page={page} />
     </>
   );
 }

@@ -131,7 +131,8 @@ class DemoPours {
                 colourway.id(),
                 free.stream().map(CopyView::id).toList(),
                 ROOM_C,
-                Double.NaN),
+                Double.NaN,
+                null),
             at);
     pours.poured(
         UUID.randomUUID().toString(),

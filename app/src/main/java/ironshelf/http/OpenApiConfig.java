@@ -31,7 +31,10 @@ class OpenApiConfig {
           entry("/api/quantities/read", "quantity"),
           entry("/api/calc/leftover", "leftover"),
           entry("/api/calc/target-reading", "target"),
-          entry("/api/calc/pairs", "pairs"));
+          entry("/api/calc/pairs", "pairs"),
+          entry("/api/calc/shade", "shade"),
+          entry("/api/calc/density-fit", "density"),
+          entry("/api/calc/sphere", "sphere"));
 
   @Bean
   OpenAPI description() {

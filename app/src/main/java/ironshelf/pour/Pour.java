@@ -58,6 +58,10 @@ class Pour {
     this.waterC = waterC;
   }
 
+  @Nullable BigDecimal leftKg() {
+    return leftKg;
+  }
+
   /** Notes what was left in the bowl. */
   void leave(BigDecimal massKg) {
     this.leftKg = massKg;

@@ -58,7 +58,7 @@ public record PourRequest(
 
   PourSheetRequest sheet() {
     return new PourSheetRequest(
-        productId, colourwayId, copies.stream().map(CopyChoice::id).toList(), roomC, waterC);
+        productId, colourwayId, copies.stream().map(CopyChoice::id).toList(), roomC, waterC, null);
   }
 
   /** The version that was seen of each copy. */

@@ -206,6 +206,7 @@ public class PourService {
                     p.recipeId(),
                     p.colourwayId(),
                     p.pouredAt(),
+                    p.leftKg(),
                     p.weighOuts().stream()
                         .map(w -> new PourTaken.Taken(w.materialId(), w.askedKg(), w.actualKg()))
                         .toList()))

@@ -5,6 +5,7 @@ import ironshelf.core.material.Role;
 import ironshelf.core.mould.Section;
 import ironshelf.core.mould.wear.Face;
 import ironshelf.core.recipe.BatchResult;
+import ironshelf.core.recipe.MixHeat;
 import ironshelf.http.FindingView;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
@@ -21,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param lines for the whole pour, in the order in which they go in
  * @param holdDownKg on each core, with the margin
  * @param workingMin from wetting
+ * @param cooling what leaves the minutes wanted; null where none were asked for
  * @param readyAt when it may come out if it were filled now
  */
 public record PourSheet(
@@ -41,6 +43,7 @@ public record PourSheet(
     double holdDownKg,
     double workingMin,
     BatchResult.Water water,
+    MixHeat.@Nullable Cooling cooling,
     List<SheetLine> lines,
     List<SheetBatch> batches,
     Instant readyAt,

@@ -88,7 +88,9 @@ public class PourSheetService {
             request.waterC(),
             pieces,
             product.minutesPerPiece(),
-            recipe.mixMin());
+            recipe.mixMin(),
+            0,
+            request.minutesWanted());
     BatchResult batch = BatchSum.of(wanted);
     MouldResult filled =
         MouldSum.of(
@@ -120,6 +122,7 @@ public class PourSheetService {
         filled.holdDownWithMarginKg(),
         requireNonNull(batch.workingMin()),
         requireNonNull(batch.water()),
+        batch.cooling(),
         lines.of(batch.lines()),
         batch.batches().stream()
             .map(

@@ -161,6 +161,12 @@ class BadInputTest {
         "batch | {\"recipe\":null,\"neededL\":1} | recipe",
         "pairs | {\"pool\":[{\"piece\":\"a\"}],\"toleranceKg\":1} | pool.0.massKg",
         "pairs | {\"pool\":[]} | toleranceKg",
+        "shade | {} | paste",
+        "shade | {\"paste\":[{\"material\":\"soot\",\"percentOfBinder\":3}]} | paste.0.material",
+        "shade | {\"paste\":[{\"material\":\"oxide-red\",\"percentOfBinder\":-3}]} | paste.0.percentOfBinder",
+        "density-fit | {\"mixKgM3\":2200,\"wantedKgM3\":9000,\"grainRelativeDensity\":4.2} | wantedKgM3",
+        "density-fit | {\"wantedKgM3\":2300} | grainRelativeDensity",
+        "sphere | {\"massKg\":0,\"densityKgM3\":2400} | massKg",
       })
   void aBadBenchSum(String sum, String body, String field, App app) {
     refusedAt(app.post("/api/calc/" + sum, body), field);

@@ -1,5 +1,6 @@
 package ironshelf.pour.calc;
 
+import ironshelf.core.pour.DensityFit;
 import ironshelf.core.pour.Pairing;
 import ironshelf.core.pour.TargetReading;
 import ironshelf.core.quantity.WhenMissing;
@@ -21,6 +22,15 @@ class TargetCalcController {
       @WhenMissing("0.967") double retention,
       @Nullable Integer pours) {}
 
+  /** A mix that is to be denser or lighter. */
+  record DensityFitRequest(double mixKgM3, double wantedKgM3, double grainRelativeDensity) {}
+
+  /** A sphere's mass and density. */
+  record SphereRequest(double massKg, double densityKgM3) {}
+
+  /** The diameter that a whole sphere needs. */
+  record SphereResponse(double diameterMm) {}
+
   /** Weighed pieces to be paired. */
   record PairingRequest(List<Pairing.WeighedPiece> pool, double toleranceKg) {}
 
@@ -32,6 +42,17 @@ class TargetCalcController {
         or(request.hardwareKg(), 0),
         or(request.retention(), TargetReading.STARTING_RETENTION),
         request.pours() == null ? 1 : request.pours());
+  }
+
+  @PostMapping("/api/calc/density-fit")
+  DensityFit densityFit(@RequestBody DensityFitRequest request) {
+    return DensityFit.of(request.mixKgM3(), request.wantedKgM3(), request.grainRelativeDensity());
+  }
+
+  @PostMapping("/api/calc/sphere")
+  SphereResponse sphere(@RequestBody SphereRequest request) {
+    return new SphereResponse(
+        TargetReading.sphereDiameterMm(request.massKg(), request.densityKgM3()));
   }
 
   @PostMapping("/api/calc/pairs")

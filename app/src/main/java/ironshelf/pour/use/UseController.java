@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import org.apache.commons.csv.CSVFormat;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -13,9 +14,17 @@ import org.springframework.web.bind.annotation.RestController;
 class UseController {
 
   private final UseService use;
+  private final LearnedService learned;
 
-  UseController(UseService use) {
+  UseController(UseService use, LearnedService learned) {
     this.use = use;
+    this.learned = learned;
+  }
+
+  /** What the shop's own pours teach of a recipe. */
+  @GetMapping("/api/recipes/{id}/learned")
+  LearnedView learned(@PathVariable long id) {
+    return learned.learned(id);
   }
 
   @GetMapping("/api/use")

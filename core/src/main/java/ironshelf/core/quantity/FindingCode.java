@@ -51,6 +51,7 @@ public enum FindingCode {
   BATCH_MIXER_TOO_SMALL("batch.mixerTooSmall"),
   BATCH_CLOCK_TOO_SHORT("batch.clockTooShort"),
   BATCH_COPY_SLOW("batch.copySlow"),
+  DENSITY_OUT_OF_REACH("density.outOfReach"),
   TEMPERATURES_MISSING("temperatures.missing"),
   GREEN_BEFORE_DEMOULD("green.beforeDemould"),
   POINTS_NOT_RISING("points.notRising"),

@@ -30,6 +30,19 @@ class TargetReadingTest {
     assertThat(TargetReading.handleMm(120, 70, 20)).isEqualTo(220);
   }
 
+  /** By hand: 2200 to 2600 with barytes of 4.2 (4191.6 kg/m3): x = 400 / 1991.6 = 0.2008. */
+  @Test
+  void aDenserMix() {
+    DensityFit fit = DensityFit.of(2200, 2600, 4.2);
+    assertThat(fit.volumeShare()).isCloseTo(0.2008, within(5e-5));
+    double mixL = 1 - fit.volumeShare();
+    double massKg = mixL * 2.2 * (1 + fit.grainPerMixKg());
+    assertThat(massKg).isCloseTo(2.6, within(1e-9));
+    assertThat(DensityFit.of(2200, 1800, 0.4).volumeShare()).isBetween(0.2, 0.25);
+    assertThatThrownBy(() -> DensityFit.of(2200, 4000, 4.2)).isInstanceOf(RefusedException.class);
+    assertThatThrownBy(() -> DensityFit.of(2200, 2000, 4.2)).isInstanceOf(RefusedException.class);
+  }
+
   /** Handbook 2-1: a sphere of 356 mm holds 23.624 L. */
   @Test
   void aSphereForAMass() {

@@ -1,0 +1,154 @@
+package ironshelf.pour.use;
+
+import static java.util.stream.Collectors.groupingBy;
+
+import ironshelf.core.material.Role;
+import ironshelf.core.material.Water;
+import ironshelf.core.recipe.Learned;
+import ironshelf.material.MaterialService;
+import ironshelf.material.MaterialView;
+import ironshelf.mould.MouldService;
+import ironshelf.piece.PieceService;
+import ironshelf.piece.PieceView;
+import ironshelf.pour.PourService;
+import ironshelf.pour.PourTaken;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.NewRecipe;
+import ironshelf.recipe.RecipeService;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Works out what pours teach; keeps nothing, so that nothing has to be undone. */
+@Service
+@Transactional(readOnly = true)
+class LearnedService {
+
+  private final PourService pours;
+  private final RecipeService recipes;
+  private final MaterialService materials;
+  private final ProductService products;
+  private final MouldService moulds;
+  private final PieceService pieces;
+
+  LearnedService(
+      PourService pours,
+      RecipeService recipes,
+      MaterialService materials,
+      ProductService products,
+      MouldService moulds,
+      PieceService pieces) {
+    this.pours = pours;
+    this.recipes = recipes;
+    this.materials = materials;
+    this.products = products;
+    this.moulds = moulds;
+    this.pieces = pieces;
+  }
+
+  LearnedView learned(long recipeId) {
+    long firstId = recipes.recipe(recipeId).firstId();
+    NewRecipe used = recipes.kept(recipeId);
+    Map<Long, ProductView> productsById = products.all();
+    List<PourTaken> own =
+        pours.taken().stream()
+            .filter(p -> productsById.get(p.productId()).recipeId() == firstId)
+            .toList();
+    Map<Long, List<PieceView>> made =
+        pieces.ofPours(own.stream().map(PourTaken::id).toList()).stream()
+            .collect(groupingBy(PieceView::pourId));
+    List<Double> yields = new ArrayList<>();
+    List<Double> retentions = new ArrayList<>();
+    for (PourTaken pour : own) {
+      Mass mass = Mass.of(pour, materials.byIds(ids(pour)));
+      List<PieceView> mine = made.getOrDefault(pour.id(), List.of());
+      var mould = moulds.mould(productsById.get(pour.productId()).mouldId());
+      double filledL = mould.capacityL() / mould.shape().cavities() * mine.size();
+      if (pour.leftKg() != null && filledL > 0) {
+        double airy = mass.absoluteL / (1 - used.airPercent() / 100);
+        double filledKg = mass.kg - pour.leftKg().doubleValue();
+        // What was left has the density of what was filled.
+        double yieldL = filledL * mass.kg / filledKg;
+        yields.add(yieldL / airy);
+      }
+      addRetentions(retentions, mine, mass.kg / overMixed(mass, filledL, used));
+    }
+    return new LearnedView(
+        used.yieldFactor(),
+        Learned.of(used.yieldFactor(), yields),
+        used.retention(),
+        Learned.of(used.retention(), retentions),
+        water(firstId, own));
+  }
+
+  /** How much more was mixed than the copies hold, as a factor. */
+  private static double overMixed(Mass mass, double filledL, NewRecipe used) {
+    double mixedL = mass.absoluteL / (1 - used.airPercent() / 100) * used.yieldFactor();
+    return mixedL / filledL;
+  }
+
+  private static void addRetentions(
+      List<Double> retentions, List<PieceView> mine, double filledKg) {
+    List<BigDecimal> weighed =
+        mine.stream().map(PieceView::massKg).filter(java.util.Objects::nonNull).toList();
+    if (weighed.size() == mine.size() && !mine.isEmpty() && filledKg > 0) {
+      double sum = weighed.stream().mapToDouble(BigDecimal::doubleValue).sum();
+      retentions.add(sum / filledKg);
+    }
+  }
+
+  private List<LearnedView.LearnedWater> water(long firstId, List<PourTaken> own) {
+    List<LearnedView.LearnedWater> water = new ArrayList<>();
+    for (ColourwayView colourway : recipes.colourwaysOf(firstId)) {
+      List<Double> offsets = new ArrayList<>();
+      for (PourTaken pour : own) {
+        if (pour.colourwayId() != colourway.id()) {
+          continue;
+        }
+        Map<Long, MaterialView> byId = materials.byIds(ids(pour));
+        double asked = waterKg(pour, byId, false);
+        if (asked > 0) {
+          double factor = waterKg(pour, byId, true) / asked;
+          offsets.add(((1 + colourway.waterOffsetPercent() / 100) * factor - 1) * 100);
+        }
+      }
+      water.add(
+          new LearnedView.LearnedWater(
+              colourway.id(),
+              colourway.name(),
+              colourway.waterOffsetPercent(),
+              Learned.of(colourway.waterOffsetPercent(), offsets)));
+    }
+    return List.copyOf(water);
+  }
+
+  private static double waterKg(PourTaken pour, Map<Long, MaterialView> byId, boolean actual) {
+    return pour.taken().stream()
+        .filter(t -> byId.get(t.materialId()).role() == Role.WATER)
+        .mapToDouble(t -> (actual ? t.actualKg() : t.askedKg()).doubleValue())
+        .sum();
+  }
+
+  private static List<Long> ids(PourTaken pour) {
+    return pour.taken().stream().map(PourTaken.Taken::materialId).toList();
+  }
+
+  /** What really went in, and the volume of its grains and water. */
+  private record Mass(double kg, double absoluteL) {
+    static Mass of(PourTaken pour, Map<Long, MaterialView> byId) {
+      double kg = 0;
+      double litres = 0;
+      for (PourTaken.Taken t : pour.taken()) {
+        double mass = t.actualKg().doubleValue();
+        kg += mass;
+        litres += mass / (byId.get(t.materialId()).relativeDensity() * Water.DENSITY_KG_L);
+      }
+      return new Mass(kg, litres);
+    }
+  }
+}

@@ -1,0 +1,26 @@
+package ironshelf.pour.use;
+
+import ironshelf.core.recipe.Learned;
+import java.util.List;
+
+/**
+ * What the shop's own pours teach of a recipe, beside what it is used with.
+ *
+ * @param yield real yield over the sum's, of pours whose left-over was weighed
+ * @param retention piece out of the mould over fresh mix
+ */
+public record LearnedView(
+    double yieldUsed,
+    Learned yield,
+    double retentionUsed,
+    Learned retention,
+    List<LearnedWater> water) {
+
+  /**
+   * A colourway's water.
+   *
+   * @param offset percent more than the recipe's own that really went in
+   */
+  public record LearnedWater(
+      long colourwayId, String colourway, double offsetUsed, Learned offset) {}
+}

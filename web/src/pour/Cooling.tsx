@@ -1,0 +1,31 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { benchMass } from '../kit/format';
+import { TextField } from '../kit/TextField';
+import type { Sheet } from './usePour';
+
+interface Props {
+  sheet: Sheet;
+  minutes: string;
+  onMinutes: (text: string) => void;
+}
+
+/** How cold the water must be, or how much ice it takes, for the minutes wanted today. */
+export function Cooling({ sheet, minutes, onMinutes }: Props) {
+  const { cooling } = sheet;
+  return (
+    <Flex gap={4} mt={4} alignItems="center" wrap="wrap">
+      <Box w="150px">
+        <TextField label="minutes wanted" text={minutes} onText={onMinutes} />
+      </Box>
+      <Text role="status">
+        {!cooling
+          ? `Water at ${sheet.waterC.toFixed(0)} °C buys ${sheet.workingMin.toFixed(0)} minutes.`
+          : !cooling.reached
+            ? 'Not even all the water as ice buys that. Make a smaller mix.'
+            : cooling.iceKg > 0
+              ? `Take ${benchMass(cooling.iceKg)} of the water as ice, the rest at ${cooling.waterC.toFixed(0)} °C.`
+              : `Water at ${cooling.waterC.toFixed(0)} °C or colder does it.`}
+      </Text>
+    </Flex>
+  );
+}

@@ -1,0 +1,127 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
+import { client, dataOf, messageOf, type Schemas } from '../api/client';
+import { plural } from '../kit/format';
+import { Key } from '../kit/States';
+import { type RecipePage, useRecipeActs } from './useRecipes';
+
+type Learned = Schemas['Learned'];
+
+/** Nearer than this to what is used, there is nothing to change. */
+const ALIKE = 0.002;
+
+/** What the shop's own pours say of this mix, and how to use it. */
+export function LearnedPanel({ page }: { page: RecipePage }) {
+  const { keep, colour } = useRecipeActs();
+  const navigate = useNavigate();
+  const id = page.recipe.id;
+  const { data } = useQuery({
+    queryKey: ['recipe', String(id), 'learned'],
+    queryFn: () => dataOf(client.GET('/api/recipes/{id}/learned', { params: { path: { id } } })),
+  });
+  if (!data) {
+    return null;
+  }
+  const next = (part: Partial<RecipePage['kept']>) =>
+    keep.mutate(
+      { before: page, body: { ...page.kept, ...part } },
+      { onSuccess: (kept) => void navigate(`/mixes/${kept.recipe.id}?against=${id}`) },
+    );
+  const error = keep.error ?? colour.error;
+  return (
+    <Box as="section" aria-label="What pours taught" mt={8}>
+      <Text as="h2" textStyle="name" mb={2}>
+        What pours taught
+      </Text>
+      <Row
+        what="real yield over the sum, where the left-over was weighed"
+        used={data.yieldUsed.toFixed(3)}
+        learned={data.yield}
+        digits={3}
+        differs={Math.abs(data.yield.value - data.yieldUsed) > ALIKE && page.latest}
+        onUse={() => next({ yieldFactor: data.yield.value })}
+      />
+      <Row
+        what="a piece out of the mould over its wet mix"
+        used={data.retentionUsed.toFixed(3)}
+        learned={data.retention}
+        digits={3}
+        differs={Math.abs(data.retention.value - data.retentionUsed) > ALIKE && page.latest}
+        onUse={() => next({ retention: Math.min(1, data.retention.value) })}
+      />
+      {data.water.map((w) => {
+        const colourway = page.colourways.find((c) => c.id === w.colourwayId);
+        return (
+          <Row
+            key={w.colourwayId}
+            what={`more water for ${w.colourway}, %`}
+            used={w.offsetUsed.toFixed(1)}
+            learned={w.offset}
+            digits={1}
+            differs={colourway !== undefined && Math.abs(w.offset.value - w.offsetUsed) > 0.2}
+            onUse={() =>
+              colourway &&
+              colour.mutate({
+                recipeId: page.recipe.firstId,
+                id: colourway.id,
+                body: {
+                  name: colourway.name,
+                  swatch: colourway.swatch,
+                  waterOffsetPercent: w.offset.value,
+                  doses: colourway.doses,
+                },
+              })
+            }
+          />
+        );
+      })}
+      {error && (
+        <Text role="alert" color="oxide" fontWeight={600}>
+          {messageOf(error)}
+        </Text>
+      )}
+      <Text textStyle="small" color="quiet" mt={2}>
+        Each pour moves the mean a quarter of the way; what lies far off is held out (modified
+        z-score, NIST/SEMATECH e-Handbook 1.3.5.17). Using a value writes a version; the one before
+        stays, so it can be taken back.
+      </Text>
+    </Box>
+  );
+}
+
+interface RowProps {
+  what: string;
+  used: string;
+  learned: Learned;
+  digits: number;
+  differs: boolean;
+  onUse: () => void;
+}
+
+function Row({ what, used, learned, digits, differs, onUse }: RowProps) {
+  return (
+    <Flex
+      gap={5}
+      py={2}
+      borderBottom="1px solid"
+      borderColor="rule"
+      alignItems="center"
+      wrap="wrap"
+    >
+      <Text textStyle="figure" w="90px">
+        {learned.count === 0 ? '–' : learned.value.toFixed(digits)}
+      </Text>
+      <Box flex={1} minW="260px">
+        <Text>{what}</Text>
+        <Text textStyle="small" color="quiet">
+          {learned.count === 0
+            ? `no pour says yet; used with ${used}`
+            : `from ${plural(learned.count, 'pour')}; used with ${used}`}
+          {learned.heldOut.length > 0 && `; ${plural(learned.heldOut.length, 'pour')} held out`}
+        </Text>
+      </Box>
+      {differs && learned.count > 0 && <Key onClick={onUse}>Use it</Key>}
+    </Flex>
+  );
+}
