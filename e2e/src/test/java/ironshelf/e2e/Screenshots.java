@@ -31,7 +31,7 @@ final class Screenshots {
           (name, path) -> {
             Page page = browser.open(app.address() + path);
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
-            page.waitForFunction("!document.querySelector('[role=status]')");
+            page.waitForFunction("!document.body.innerText.includes('Fetching')");
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
             if (name.equals("pour-sheet")) {
               page.getByText("Done, go on").click();

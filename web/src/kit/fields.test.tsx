@@ -1,0 +1,166 @@
+import { ChakraProvider } from '@chakra-ui/react';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { useState } from 'react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { dataOf, messageOf, Problem, sendFile } from '../api/client';
+import { system } from '../theme/theme';
+import { Choice } from './Choice';
+import { QuantityField } from './QuantityField';
+import { useReading, withUnit } from './quantity';
+import { Caution, Empty, Failed } from './States';
+import { TextField } from './TextField';
+
+vi.mock('./quantity', async (original) => ({
+  ...(await original<typeof import('./quantity')>()),
+  useReading: vi.fn(),
+}));
+
+/** What the server would say of a text. */
+function reads(result: { data?: { echo: string }; error?: Error }) {
+  vi.mocked(useReading).mockReturnValue(result as ReturnType<typeof useReading>);
+}
+
+function answer(body: unknown, status = 200) {
+  return new Response(JSON.stringify(body), {
+    status,
+    headers: { 'Content-Type': 'application/json' },
+  });
+}
+
+function show(element: React.ReactElement) {
+  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  return render(
+    <ChakraProvider value={system}>
+      <QueryClientProvider client={queries}>{element}</QueryClientProvider>
+    </ChakraProvider>,
+  );
+}
+
+afterEach(() => vi.unstubAllGlobals());
+
+function Typed({ problem }: { problem?: string }) {
+  const [text, setText] = useState('');
+  return (
+    <QuantityField
+      label="height"
+      text={text}
+      onText={setText}
+      dimension="length"
+      problem={problem}
+    />
+  );
+}
+
+describe('a field for a quantity', () => {
+  it('echoes how it was read', async () => {
+    reads({ data: { echo: '3/4 in' } });
+    show(<Typed />);
+    fireEvent.change(screen.getByLabelText('height'), { target: { value: '3/4"' } });
+    await waitFor(() => expect(screen.getByText('read as 3/4 in')).toBeInTheDocument());
+  });
+
+  it('says in the server’s words why it cannot be read, and keeps what was typed', async () => {
+    const errors = [{ code: 'x', field: 'text', params: {}, message: 'Write it like 2 in.' }];
+    reads({ error: new Problem('request.refused', 'Some values cannot be used.', errors) });
+    show(<Typed />);
+    const field = screen.getByLabelText('height');
+    fireEvent.change(field, { target: { value: 'tall' } });
+    await waitFor(() => expect(screen.getByText('Write it like 2 in.')).toBeInTheDocument());
+    expect(field).toHaveValue('tall');
+    expect(field).toHaveAttribute('aria-invalid', 'true');
+  });
+
+  it('shows what is wrong with it beside other fields', () => {
+    reads({});
+    show(<Typed problem="core is wider than the cavity" />);
+    expect(screen.getByText('core is wider than the cavity')).toBeInTheDocument();
+  });
+
+  it('reads a bare number in the field’s unit only', () => {
+    expect(withUnit('40', 'g')).toBe('40 g');
+    expect(withUnit('1 1/4', 'g')).toBe('1 1/4 g');
+    expect(withUnit('2 oz', 'g')).toBe('2 oz');
+    expect(withUnit('40', undefined)).toBe('40');
+  });
+});
+
+describe('choices and words', () => {
+  it('chooses one of a few', () => {
+    const chosen = vi.fn();
+    show(
+      <Choice
+        label="family"
+        value="trays"
+        options={[
+          ['trays', 'trays'],
+          ['lamps', 'lamps'],
+        ]}
+        onValue={chosen}
+      />,
+    );
+    fireEvent.change(screen.getByLabelText('family'), { target: { value: 'lamps' } });
+    expect(chosen).toHaveBeenCalledWith('lamps');
+  });
+
+  it('marks a text that is wrong', () => {
+    show(<TextField label="name" text="" onText={() => undefined} problem="Give a name." />);
+    expect(screen.getByLabelText('name')).toHaveAttribute('aria-invalid', 'true');
+    expect(screen.getByText('Give a name.')).toBeInTheDocument();
+  });
+});
+
+describe('states of a page', () => {
+  it('says what happened, what is safe, what to try', () => {
+    const retry = vi.fn();
+    show(<Failed whole error={new Problem('x', 'There is no mould 9.')} retry={retry} />);
+    expect(screen.getByRole('heading', { level: 1 })).toBeInTheDocument();
+    expect(screen.getByRole('alert')).toHaveTextContent('There is no mould 9.');
+    expect(screen.getByRole('alert')).toHaveTextContent('What was booked before is safe.');
+    fireEvent.click(screen.getByText('Try again'));
+    expect(retry).toHaveBeenCalledOnce();
+  });
+
+  it('says what to do first', () => {
+    show(<Empty title="No moulds yet">Describe one.</Empty>);
+    expect(screen.getByText('Describe one.')).toBeInTheDocument();
+    expect(screen.queryByRole('heading')).toBeNull();
+  });
+
+  it('defers to data sheets and licensed people', () => {
+    show(<Caution line="Goggles on." more="Flakes fly." />);
+    expect(screen.getByText(/safety data sheet, local rules and licensed people/)).toBeDefined();
+  });
+});
+
+describe('answers of the server', () => {
+  it('gives the data, or a problem with all its errors', async () => {
+    await expect(dataOf(Promise.resolve({ data: 7 }))).resolves.toBe(7);
+    const error = {
+      code: 'copy.held',
+      detail: 'R1 is holding a casting already.',
+      errors: [],
+    };
+    const thrown = await dataOf(Promise.resolve({ error })).catch((e: unknown) => e);
+    expect(thrown).toBeInstanceOf(Problem);
+    expect((thrown as Problem).code).toBe('copy.held');
+    expect(messageOf(thrown)).toBe('R1 is holding a casting already.');
+  });
+
+  it('says when the workshop’s computer is not reached', async () => {
+    const thrown = await dataOf(Promise.reject(new Error('down'))).catch((e: unknown) => e);
+    expect((thrown as Problem).code).toBe('network');
+    expect(messageOf(thrown)).toContain('Nothing was sent');
+  });
+
+  it('sends a file as it is', async () => {
+    const fetched = vi.fn((path: string, init: RequestInit) => {
+      expect(path).toBe('/api/calc/mesh');
+      expect(init.method).toBe('POST');
+      return Promise.resolve(answer({ triangles: 12 }));
+    });
+    vi.stubGlobal('fetch', fetched);
+    await expect(sendFile('/api/calc/mesh', new Blob(['x']))).resolves.toEqual({ triangles: 12 });
+    expect(fetched).toHaveBeenCalledOnce();
+  });
+});
