@@ -40,6 +40,11 @@ public final class App implements AutoCloseable {
             "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port"));
   }
 
+  /** An application of its own, for tests that nobody else's acts may touch. */
+  public static App fresh() {
+    return Extension.start();
+  }
+
   public JsonNode get(String path) {
     return answer(client.get().uri(path)).body();
   }

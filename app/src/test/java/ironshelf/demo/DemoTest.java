@@ -1,0 +1,101 @@
+package ironshelf.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import ironshelf.App;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Handbook 3: the demo is always at an interesting moment. */
+class DemoTest {
+
+  private static App app;
+
+  @BeforeAll
+  static void start() {
+    app = App.fresh();
+  }
+
+  @AfterAll
+  static void stop() {
+    app.close();
+  }
+
+  @Test
+  void someSetOneIsGreenAndSomeDry() {
+    JsonNode shelf = app.get("/api/shelf");
+    Instant now = Instant.parse(shelf.path("now").asString());
+    int setting = 0;
+    int green = 0;
+    Set<String> boards = new HashSet<>();
+    for (JsonNode group : shelf.path("groups")) {
+      boards.add(group.path("board").asString());
+      if (group.path("board").asString().equals("mould")) {
+        Instant gate = Instant.parse(group.path("gateAt").asString());
+        setting += gate.isAfter(now) ? 1 : 0;
+        boolean open =
+            group.has("greenUntil")
+                && Instant.parse(group.path("greenUntil").asString()).isAfter(now);
+        green += !gate.isAfter(now) && open ? 1 : 0;
+      }
+    }
+    assertThat(boards).contains("mould", "drying", "dry");
+    assertThat(setting).isGreaterThanOrEqualTo(3);
+    assertThat(green).isGreaterThanOrEqualTo(1);
+  }
+
+  @Test
+  void everyFamilyHasMouldsAndOneCopyIsToBeMended() {
+    Set<String> families = new HashSet<>();
+    List<String> mend = new ArrayList<>();
+    for (JsonNode mould : app.get("/api/moulds?size=100").path("items")) {
+      families.add(mould.path("family").asString());
+      for (JsonNode copy : mould.path("copies")) {
+        if (copy.path("condition").asString().equals("mend")
+            && copy.path("code").asString().startsWith("R")) {
+          mend.add(copy.path("code").asString());
+        }
+      }
+    }
+    assertThat(families).contains("vessels", "trays", "pavers", "lamps", "fitnessStones");
+    assertThat(mend).containsExactly("R4");
+  }
+
+  @Test
+  void onePieceWasScrappedWithItsReasonAndOneMaterialIsLow() {
+    int scrapped = 0;
+    for (JsonNode order : app.get("/api/orders?size=100").path("items")) {
+      for (JsonNode line : order.path("lines")) {
+        scrapped += line.path("scrapped").asInt();
+      }
+    }
+    assertThat(scrapped).isGreaterThanOrEqualTo(1);
+    boolean low = false;
+    for (JsonNode stock : app.get("/api/materials")) {
+      double kg = stock.path("remainingKg").asDouble();
+      low |= stock.path("material").path("role").asString().equals("pigment") && kg < 3;
+    }
+    assertThat(low).isTrue();
+  }
+
+  /** Its pieces were weighed as 0.967 of their wet mix, within a percent; its pours teach that. */
+  @Test
+  void retentionAndWaterAreLearnedFromItsPours() {
+    JsonNode learned = app.get("/api/recipes/1/learned");
+    assertThat(learned.path("retention").path("count").asInt()).isGreaterThanOrEqualTo(4);
+    assertThat(learned.path("retention").path("value").asDouble()).isCloseTo(0.967, within(0.015));
+    for (JsonNode water : learned.path("water")) {
+      assertThat(water.path("offset").path("value").asDouble())
+          .isCloseTo(water.path("offsetUsed").asDouble(), within(2.0));
+    }
+    assertThat(app.tryGet("/api/recipes/99999/learned").status()).isEqualTo(404);
+  }
+}

@@ -1,0 +1,81 @@
+package ironshelf.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.List;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Test;
+
+/** The schema moved upwards from the first version with data in it. */
+class MigrationTest {
+
+  private static final String URL = "jdbc:h2:mem:upwards;DB_CLOSE_DELAY=-1";
+
+  private static final List<String> FIRST_DATA =
+      List.of(
+          "insert into materials values (1, 'rapid', 'Rapid', 'BINDER', 2.98, 1250, 20, 'x', 0)",
+          "insert into lots values (1, 1, 'L1', 0)",
+          "insert into movements values (1, 1, 'RECEIVED', 60, now(), null)",
+          "insert into recipes values (1, 'Neat', 1, 'COLOUR_IN_WATER', 2, 1, 15, 3, 85, 108, 2.5,"
+              + " 5, 168)",
+          "insert into colourways values (1, 1, 'Chalk', '#dcd8cc', 4)",
+          "insert into moulds values (1, 'Bowl', 'vessels', 'jacketed silicone', 'JACKETED',"
+              + " json '{}', 0.1, 8, 250, json '[]', 0)",
+          "insert into moulds values (2, 'Stone', 'fitness stones', 'ABS shell, two parts',"
+              + " 'SPLIT', json '{}', 0, 0, 200, json '[]', 0)",
+          "insert into copies values (1, 1, 'R1', 211, 'GOOD', 0)",
+          "insert into products values (1, 'Bowl', 1, 1, 34, 2, 0)",
+          "insert into pours values (1, 1, 1, null, now(), 20, 20)",
+          "insert into casts (id, copy_id, pour_id, filled_at, emptied_at, version)"
+              + " values (1, 1, 1, now(), now(), 0)",
+          "insert into casts (id, copy_id, pour_id, filled_at, version) values (2, 1, 1, now(), 0)",
+          "insert into workshop values (1, 'Shop', false, 20, 10, 1, 8, 'US', 0, 0)");
+
+  @Test
+  void nothingIsLostOnTheWayUp() throws SQLException {
+    flyway("1").migrate();
+    try (Connection connection = DriverManager.getConnection(URL, "sa", "");
+        Statement sql = connection.createStatement()) {
+      for (String insert : FIRST_DATA) {
+        sql.execute(insert);
+      }
+      flyway("latest").migrate();
+      assertThat(one(sql, "select kind from moulds where id = 1")).isEqualTo("silicone-jacketed");
+      assertThat(one(sql, "select kind from moulds where id = 2")).isEqualTo("abs-shell");
+      assertThat(one(sql, "select family from moulds where id = 2")).isEqualTo("FITNESS_STONES");
+      assertThat(one(sql, "select casts_before from copies")).isEqualTo("211");
+      assertThat(one(sql, "select recipe_id from pours")).isEqualTo("1");
+      assertThat(one(sql, "select first_id from recipes")).isEqualTo("1");
+      assertThat(one(sql, "select retention from recipes")).isEqualTo("0.967");
+      assertThat(one(sql, "select rate_per_hour from workshop")).isEqualTo("20.00");
+      // What was emptied before washing was kept counts as washed; what is held does not.
+      assertThat(one(sql, "select count(*) from casts where washed_at is not null")).isEqualTo("1");
+      assertThatThrownBy(() -> sql.execute("update moulds set family = 'HATS' where id = 1"))
+          .isInstanceOf(SQLException.class);
+      assertThatThrownBy(
+              () ->
+                  sql.execute(
+                      "insert into casts (copy_id, pour_id, filled_at, version)"
+                          + " values (1, 1, now(), 0)"))
+          .as("a copy holds one casting at a time")
+          .isInstanceOf(SQLException.class);
+    }
+  }
+
+  private static Flyway flyway(String target) {
+    return Flyway.configure().dataSource(URL, "sa", "").target(target).load();
+  }
+
+  private static String one(Statement sql, String query) throws SQLException {
+    try (ResultSet rows = sql.executeQuery(query)) {
+      rows.next();
+      return rows.getString(1);
+    }
+  }
+}
