@@ -40,9 +40,13 @@ final class Browser implements AutoCloseable {
   }
 
   Page open(String address) {
+    return open(address, 1280, 800);
+  }
+
+  Page open(String address, int width, int height) {
     Page page =
         chromium.newPage(
-            new com.microsoft.playwright.Browser.NewPageOptions().setViewportSize(1280, 800));
+            new com.microsoft.playwright.Browser.NewPageOptions().setViewportSize(width, height));
     page.setDefaultTimeout(15_000);
     page.navigate(address);
     return page;
