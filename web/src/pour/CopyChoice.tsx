@@ -102,8 +102,6 @@ function Chooser({ line, orderNumber, mould }: Props & { mould: Mould }) {
       )}
       {copyIds.length > 0 && sheet.data && !sheet.error && (
         <>
-          <SheetSummary sheet={sheet.data} />
-          <Cooling sheet={sheet.data} minutes={minutes} onMinutes={setMinutes} />
           <Link to={to}>
             <Flex
               mt={5}
@@ -121,6 +119,8 @@ function Chooser({ line, orderNumber, mould }: Props & { mould: Mould }) {
               To the bench →
             </Flex>
           </Link>
+          <SheetSummary sheet={sheet.data} />
+          <Cooling sheet={sheet.data} minutes={minutes} onMinutes={setMinutes} />
         </>
       )}
     </Box>

@@ -4,7 +4,6 @@ import static java.util.Objects.requireNonNull;
 
 import ironshelf.copy.CopyView;
 import ironshelf.core.mould.MouldShape;
-import ironshelf.core.mould.MouldSum;
 import ironshelf.core.mould.Section;
 import ironshelf.core.mould.WallKind;
 import ironshelf.core.mould.wear.CastsExpected;
@@ -105,7 +104,7 @@ class MouldEntity {
         Section.of(shape),
         coreMassKg,
         leastWallMm,
-        MouldSum.of(shape, 1000, 0, 0, null).capacityL(),
+        shape.capacityL(),
         expected,
         price,
         price == null ? null : expected.wearPerCast(price),

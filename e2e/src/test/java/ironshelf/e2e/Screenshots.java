@@ -33,6 +33,8 @@ final class Screenshots {
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
             page.waitForFunction("!document.body.innerText.includes('Fetching')");
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+            // Sums follow the data they are asked for with.
+            page.waitForTimeout(1_500);
             if (name.equals("pour-sheet")) {
               page.getByText("Done, go on").click();
               page.getByText("Done, go on").click();

@@ -116,6 +116,12 @@ public record MouldShape(
     return all;
   }
 
+  /** What one cast takes: cavity less cores and inserts, times the cavities, in litres. */
+  public double capacityL() {
+    double inside = inserts.stream().mapToDouble(Solid::litres).sum();
+    return (cavity.litres() - coreDisplacedL() - inside) * cavities;
+  }
+
   /** The volume of the parts of all cores below the rim, in litres. */
   public double coreDisplacedL() {
     return cavity instanceof Drawn drawn ? Cores.litres(drawn, allCores()) : 0;

@@ -52,7 +52,7 @@ public final class MouldSum {
         .orRefuse();
     double insertsL = shape.inserts().stream().mapToDouble(Solid::litres).sum();
     double coreL = shape.coreDisplacedL();
-    double capacityL = (shape.cavity().litres() - coreL - insertsL) * shape.cavities();
+    double capacityL = shape.capacityL();
     double freshMassKg = capacityL * freshDensityKgM3 / 1000;
     Drawn cavity = shape.drawnCavity();
     MouldResult.Walls walls = cavity == null ? null : walls(shape, cavity, minWallMm);

@@ -11,6 +11,7 @@ import ironshelf.core.mould.solid.Drawn;
 import ironshelf.core.mould.solid.Measured;
 import ironshelf.core.mould.solid.Outline;
 import ironshelf.core.mould.solid.PolygonPrism;
+import ironshelf.core.mould.solid.Pyramid;
 import ironshelf.core.mould.solid.Sheet;
 import ironshelf.core.mould.solid.Sphere;
 import java.util.List;
@@ -97,6 +98,27 @@ class DrawingDataTest {
     // It still floats while the mix is poured over it.
     assertThat(MouldSum.of(sunk, 2000, 0, 0, null).holdDownKg())
         .isCloseTo(2 * disc * 40 / 1e6, within(1e-9));
+  }
+
+  /** For straight sides the ends say it all: against 400 levels in between, seed in the message. */
+  @Test
+  void theNarrowestGapOfStraightSidesIsAtAnEnd() {
+    Random random = new Random(SEED);
+    for (int n = 0; n < 60; n++) {
+      double top = 150 + 200 * random.nextDouble();
+      double base = 150 + 200 * random.nextDouble();
+      Drawn cavity = n % 2 == 0 ? new Cone(top, base, 120) : new Pyramid(top, base, base, top, 120);
+      Drawn core = n % 3 == 0 ? new PolygonPrism(5, 60, 100) : new Pyramid(50, 70, 80, 40, 100);
+      PlacedCore placed = new PlacedCore(core, 20, 5, -8);
+      double least = Double.MAX_VALUE;
+      for (int i = 0; i <= 400; i++) {
+        double z = 20 + 100.0 * i / 400;
+        least = Math.min(least, cavity.crossSectionAt(z).gapTo(placed.crossSectionAt(z)));
+      }
+      assertThat(Wall.between(cavity, placed).gapMm())
+          .as("seed %s, %s", SEED, n)
+          .isCloseTo(least, within(1e-9));
+    }
   }
 
   @Test

@@ -45,6 +45,11 @@ public sealed interface Drawn extends Solid
     return Math.max(0, Math.min(zMm, heightMm()));
   }
 
+  /** Whether its sides run straight from floor to rim, so that its ends say all of its widths. */
+  default boolean straight() {
+    return true;
+  }
+
   /** The name of the field to speak of when the solid is too wide at a level. */
   default String widthFieldAt(double zMm) {
     return "diameterMm";

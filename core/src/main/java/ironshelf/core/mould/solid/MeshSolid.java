@@ -132,6 +132,11 @@ public record MeshSolid(List<Layer> layers, double draftDeg) implements Drawn {
   }
 
   @Override
+  public boolean straight() {
+    return false;
+  }
+
+  @Override
   public String widthFieldAt(double zMm) {
     return "layers";
   }

@@ -144,6 +144,11 @@ public record Revolved(List<Turn> profile) implements Drawn {
   }
 
   @Override
+  public boolean straight() {
+    return false;
+  }
+
+  @Override
   public double draftDeg() {
     double least = 90;
     List<ProfilePoint> outer = halfSection();

@@ -58,6 +58,11 @@ public record Sphere(double diameterMm, double flatDiameterMm) implements Drawn 
   }
 
   @Override
+  public boolean straight() {
+    return false;
+  }
+
+  @Override
   public double draftDeg() {
     return -Math.toDegrees(Math.asin((heightMm() - radiusMm()) / radiusMm()));
   }
