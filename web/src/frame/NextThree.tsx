@@ -23,7 +23,11 @@ export function NextThree() {
     <Grid
       as="aside"
       aria-label="The next three clocks"
-      templateColumns={{ base: '1fr', md: 'repeat(3, 1fr) 200px' }}
+      templateColumns={{
+        base: 'minmax(0, 1fr)',
+        md: 'repeat(3, minmax(0, 1fr)) 130px',
+        xl: 'repeat(3, minmax(0, 1fr)) 200px',
+      }}
       bg="panel"
       borderBottom="3px solid"
       borderColor="steel"
@@ -39,7 +43,13 @@ export function NextThree() {
           No clock is running.
         </Text>
       )}
-      <Box display={{ base: 'none', md: 'block' }} gridColumn={{ md: '4' }} px={4} py={3} minW={0}>
+      <Box
+        display={{ base: 'none', md: 'block' }}
+        gridColumn={{ md: '4' }}
+        px={{ md: 2, xl: 4 }}
+        py={3}
+        minW={0}
+      >
         <Text fontWeight={600} whiteSpace="nowrap">
           Workshop {workshop ? workshop.roomC.toFixed(1) : '–'} °C
         </Text>
@@ -69,8 +79,8 @@ function Tag({ group, now }: { group: Group; now: number }) {
       h="100%"
       minH="72px"
       alignItems="center"
-      gap={4}
-      px={4}
+      gap={{ base: 4, md: 2, xl: 4 }}
+      px={{ base: 4, md: 2, xl: 4 }}
       borderRight="1px solid"
       borderColor="rule"
       bg={due ? 'oxideGround' : 'transparent'}
@@ -78,7 +88,7 @@ function Tag({ group, now }: { group: Group; now: number }) {
     >
       <Text
         textStyle="figure"
-        fontSize="36px"
+        fontSize={{ base: '36px', md: '28px', xl: '36px' }}
         color={due ? 'onOxide' : remains < SOON_MS ? 'ochre' : 'ink'}
         whiteSpace="nowrap"
       >

@@ -69,7 +69,7 @@ function Drifts({ rows }: { rows: Schemas['UseRow'][] }) {
         return (
           <Grid
             key={`${row.of} ${row.material}`}
-            templateColumns="1.2fr 1.2fr 110px 120px 120px 120px 90px"
+            templateColumns={{ base: '1fr 1fr', lg: '1.2fr 1.2fr 110px 120px 120px 120px 90px' }}
             columnGap={4}
             py={2}
             borderBottom="1px solid"
@@ -104,7 +104,7 @@ function Costs({ costs }: { costs: Schemas['ProductCost'][] }) {
       {costs.map((c) => (
         <Grid
           key={c.product}
-          templateColumns="1fr 90px 2.2fr 140px"
+          templateColumns={{ base: '1fr 1fr', lg: '1fr 90px 2.2fr 140px' }}
           columnGap={4}
           py={2}
           borderBottom="1px solid"

@@ -58,6 +58,11 @@ final class Browser implements AutoCloseable {
         .as("accessibility of " + page.url())
         .extracting(v -> v.getId() + " " + v.getNodes().get(0).getHtml())
         .isEmpty();
+    fitsItsWidth(page);
+  }
+
+  /** Nothing to scroll to sideways. */
+  static void fitsItsWidth(Page page) {
     assertThat(page.evaluate("document.documentElement.scrollWidth <= window.innerWidth"))
         .as("no sideways scroll on " + page.url())
         .isEqualTo(true);
