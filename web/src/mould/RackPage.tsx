@@ -64,7 +64,11 @@ export function RackPage() {
           </Link>
         </Flex>
       </Flex>
-      <Grid templateColumns={{ base: '1fr', md: '260px 200px 240px 1fr' }} columnGap={3} mt={3}>
+      <Grid
+        templateColumns={{ base: '1fr', md: 'repeat(3, 1fr)', xl: '260px 200px 240px 1fr' }}
+        columnGap={3}
+        mt={3}
+      >
         <TextField
           label="mould, product or copy"
           text={search}
