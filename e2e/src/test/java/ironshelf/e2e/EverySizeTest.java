@@ -4,13 +4,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Consumer;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
-/** Every page on a phone, on a tablet and on a dark screen: readable, nothing off the side. */
+/** Every page on a dark screen, a tablet and a phone: readable, nothing off the side. */
 class EverySizeTest {
 
   private static final List<String> PAGES =
@@ -32,6 +31,9 @@ class EverySizeTest {
           "/stock",
           "/stock/use");
 
+  /** A tablet and a phone, in CSS pixels. */
+  private static final int[][] SIZES = {{820, 1180}, {390, 844}};
+
   private static RunningApp app;
   private static Browser browser;
 
@@ -48,31 +50,25 @@ class EverySizeTest {
   }
 
   @Test
-  void aPhone() {
-    all(390, 844, false, Browser::isAccessible);
-  }
-
-  @Test
-  void aTablet() {
-    all(820, 1180, false, Browser::fitsItsWidth);
-  }
-
-  @Test
-  void theBenchAtNight() {
-    all(1280, 800, true, Browser::isAccessible);
-  }
-
-  private static void all(int width, int height, boolean night, Consumer<Page> check) {
+  void everyPageStandsAtEverySize() {
     SoftAssertions softly = new SoftAssertions();
     List<String> seen = new ArrayList<>();
-    Page page = browser.open(app.address() + "/nowhere", width, height);
-    page.evaluate("on => localStorage.setItem('ironshelf-night', on ? 'yes' : 'no')", night);
+    Page page = browser.open(app.address() + "/nowhere");
+    page.evaluate("localStorage.setItem('ironshelf-night', 'yes')");
     for (String path : PAGES) {
+      page.setViewportSize(1280, 800);
       page.navigate(app.address() + path);
       page.waitForLoadState(LoadState.NETWORKIDLE);
       page.waitForFunction("!document.body.innerText.includes('Fetching')");
       seen.add(path);
-      softly.assertThatCode(() -> check.accept(page)).as(path).doesNotThrowAnyException();
+      softly.assertThatCode(() -> Browser.isAccessible(page)).as(path).doesNotThrowAnyException();
+      for (int[] size : SIZES) {
+        page.setViewportSize(size[0], size[1]);
+        softly
+            .assertThatCode(() -> Browser.fitsItsWidth(page))
+            .as(path + " at " + size[0])
+            .doesNotThrowAnyException();
+      }
     }
     page.close();
     softly.assertThat(seen).hasSameSizeAs(PAGES);
