@@ -79,6 +79,7 @@ export function Key({ children, onClick, main, busy, disabled, type = 'button' }
       type={type}
       onClick={onClick}
       loading={busy ?? false}
+      loadingText={children}
       disabled={disabled ?? false}
       minH="56px"
       px={6}
