@@ -39,26 +39,34 @@ final class Browser implements AutoCloseable {
                     .setArgs(ARGUMENTS));
   }
 
-  Page open(String address) {
-    return open(address, 1280, 800);
-  }
-
-  Page open(String address, int width, int height) {
+  /** A window of its own on this shop; the paths it goes to later are of the same shop. */
+  Page open(RunningApp app, String path) {
     Page page =
         chromium.newPage(
-            new com.microsoft.playwright.Browser.NewPageOptions().setViewportSize(width, height));
+            new com.microsoft.playwright.Browser.NewPageOptions()
+                .setBaseURL(app.address())
+                .setViewportSize(1280, 800));
     page.setDefaultTimeout(15_000);
-    page.navigate(address);
+    page.navigate(path);
     return page;
   }
 
   /** No accessibility violation, and nothing to scroll to sideways. */
   static void isAccessible(Page page) {
-    assertThat(new AxeBuilder(page).analyze().getViolations())
+    hasNoViolation(page, new AxeBuilder(page));
+    fitsItsWidth(page);
+  }
+
+  /** Every text stands out from what is behind it; the rest does not change with the colours. */
+  static void isReadable(Page page) {
+    hasNoViolation(page, new AxeBuilder(page).withRules(List.of("color-contrast")));
+  }
+
+  private static void hasNoViolation(Page page, AxeBuilder axe) {
+    assertThat(axe.analyze().getViolations())
         .as("accessibility of " + page.url())
         .extracting(v -> v.getId() + " " + v.getNodes().get(0).getHtml())
         .isEmpty();
-    fitsItsWidth(page);
   }
 
   /** Nothing to scroll to sideways. */

@@ -5,11 +5,13 @@ import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
 import org.assertj.core.api.SoftAssertions;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceLock;
 
 /** Every page on a dark screen, a tablet and a phone: readable, nothing off the side. */
+@ExtendWith(Workshop.class)
+@ResourceLock(Workshop.DEMO)
 class EverySizeTest {
 
   private static final List<String> PAGES =
@@ -31,37 +33,21 @@ class EverySizeTest {
           "/stock",
           "/stock/use");
 
-  /** A tablet and a phone, in CSS pixels. */
-  private static final int[][] SIZES = {{820, 1180}, {390, 844}};
-
-  private static RunningApp app;
-  private static Browser browser;
-
-  @BeforeAll
-  static void start() {
-    app = new RunningApp(true);
-    browser = new Browser();
-  }
-
-  @AfterAll
-  static void stop() {
-    browser.close();
-    app.close();
-  }
+  /** A desk, a tablet and a phone, in CSS pixels. */
+  private static final int[][] SIZES = {{1280, 800}, {820, 1180}, {390, 844}};
 
   @Test
-  void everyPageStandsAtEverySize() {
+  void everyPageStandsAtEverySize(RunningApp app, Browser browser) {
     SoftAssertions softly = new SoftAssertions();
     List<String> seen = new ArrayList<>();
-    Page page = browser.open(app.address() + "/nowhere");
+    Page page = browser.open(app, "/nowhere");
     page.evaluate("localStorage.setItem('ironshelf-night', 'yes')");
     for (String path : PAGES) {
-      page.setViewportSize(1280, 800);
-      page.navigate(app.address() + path);
+      page.navigate(path);
       page.waitForLoadState(LoadState.NETWORKIDLE);
       page.waitForFunction("!document.body.innerText.includes('Fetching')");
       seen.add(path);
-      softly.assertThatCode(() -> Browser.isAccessible(page)).as(path).doesNotThrowAnyException();
+      softly.assertThatCode(() -> Browser.isReadable(page)).as(path).doesNotThrowAnyException();
       for (int[] size : SIZES) {
         page.setViewportSize(size[0], size[1]);
         softly

@@ -6,31 +6,18 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceLock;
 
 /** A maker's way: an order line, its mould, the pour sheet, the shelf, and the order again. */
+@ExtendWith(Workshop.class)
+@ResourceLock(Workshop.DEMO)
 class FromOrderToPiecesTest {
 
-  private static RunningApp app;
-  private static Browser browser;
-
-  @BeforeAll
-  static void start() {
-    app = new RunningApp(true);
-    browser = new Browser();
-  }
-
-  @AfterAll
-  static void stop() {
-    browser.close();
-    app.close();
-  }
-
   @Test
-  void fromAnOrderToPiecesOutOfTheMould() {
-    Page page = browser.open(app.address() + "/orders");
+  void fromAnOrderToPiecesOutOfTheMould(RunningApp app, Browser browser) {
+    Page page = browser.open(app, "/orders");
 
     // The order.
     page.getByText("The Heron Rooms, refit").click();
@@ -118,12 +105,12 @@ class FromOrderToPiecesTest {
     Browser.isAccessible(page);
 
     // What went in is added up.
-    page.navigate(app.address() + "/stock/use?by=pour");
+    page.navigate("/stock/use?by=pour");
     assertThat(page.getByText("Asked and actual")).isVisible();
     Browser.isAccessible(page);
-    page.navigate(app.address() + "/stock/use");
+    page.navigate("/stock/use");
     assertThat(page.getByLabel("Costs")).containsText("Ripple bowl");
-    page.navigate(app.address() + "/");
+    page.navigate("/");
 
     // The shelf: they stand there, and cannot be taken out unasked before their time.
     Locator group = button(page, Pattern.compile("Ripple bowl ×2, Slate, out .*"));
@@ -162,8 +149,8 @@ class FromOrderToPiecesTest {
   }
 
   @Test
-  void deepLinksKeysAndWhatIsNotThere() {
-    Page page = browser.open(app.address() + "/moulds/2");
+  void deepLinksKeysAndWhatIsNotThere(RunningApp app, Browser browser) {
+    Page page = browser.open(app, "/moulds/2");
     assertThat(page).hasTitle("Tea-light cup mould · Iron Shelf");
     page.keyboard().press("?");
     assertThat(page.getByText("to the next group, copy or field")).isVisible();
@@ -172,27 +159,27 @@ class FromOrderToPiecesTest {
     assertThat(page).hasTitle("Orders · Iron Shelf");
     page.getByLabel("Search by customer or number").fill("nobody");
     assertThat(page.getByText("No order matches “nobody”")).isVisible();
-    page.navigate(app.address() + "/moulds/99999");
+    page.navigate("/moulds/99999");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no mould 99999");
     Browser.isAccessible(page);
-    page.navigate(app.address() + "/nowhere");
+    page.navigate("/nowhere");
     assertThat(page.getByText("There is nothing at this address")).isVisible();
-    page.navigate(app.address() + "/pour");
+    page.navigate("/pour");
     assertThat(page).hasTitle("Pour · Iron Shelf");
     page.getByText("night", new Page.GetByTextOptions().setExact(true)).click();
     Browser.isAccessible(page);
   }
 
   @Test
-  void anEmptyShopSaysWhatToDo() {
+  void anEmptyShopSaysWhatToDo(RunningApp app, Browser browser) {
     try (RunningApp empty = new RunningApp(false)) {
-      Page page = browser.open(empty.address());
+      Page page = browser.open(empty, "/");
       assertThat(page.getByText("Nothing stands on the shelf")).isVisible();
       assertThat(page.getByText("Demo,")).isHidden();
       Browser.isAccessible(page);
-      page.navigate(empty.address() + "/orders");
+      page.navigate("/orders");
       assertThat(page.getByText("No orders yet")).isVisible();
-      page.navigate(empty.address() + "/moulds");
+      page.navigate("/moulds");
       assertThat(page.getByText("No moulds yet")).isVisible();
     }
   }

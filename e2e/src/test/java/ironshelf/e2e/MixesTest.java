@@ -6,31 +6,16 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /** A maker takes a shipped mix in, prices it, colours it, and writes its next version. */
+@ExtendWith(Workshop.class)
 class MixesTest {
 
-  private static RunningApp app;
-  private static Browser browser;
-
-  @BeforeAll
-  static void start() {
-    app = new RunningApp(false);
-    browser = new Browser();
-  }
-
-  @AfterAll
-  static void stop() {
-    browser.close();
-    app.close();
-  }
-
   @Test
-  void fromAShippedMixToOnesOwn() {
-    Page page = browser.open(app.address() + "/mixes");
+  void fromAShippedMixToOnesOwn(@Workshop.Empty RunningApp app, Browser browser) {
+    Page page = browser.open(app, "/mixes");
     assertThat(page.getByText("No mixes yet")).isVisible();
     Browser.isAccessible(page);
     Locator shipped = page.getByLabel("Shipped mixes");
@@ -43,7 +28,7 @@ class MixesTest {
     // Its price is asked for, and given.
     page.getByText("a litre costs today").click();
     assertThat(page.getByText("The price of Rapid-setting cement is not known")).isVisible();
-    page.navigate(app.address() + "/stock");
+    page.navigate("/stock");
     Locator cement = page.getByLabel("Rapid-setting cement", label());
     cement.getByText("Scoop, price").click();
     cement.getByLabel("one level scoop weighs").fill("2 lb 12 oz");
@@ -69,7 +54,7 @@ class MixesTest {
     Browser.isAccessible(page);
 
     // A colour, and the next version against the first.
-    page.navigate(app.address() + "/mixes/1");
+    page.navigate("/mixes/1");
     button(page.locator("main"), "Add a colourway").click();
     page.getByLabel("colourway", new Page.GetByLabelOptions().setExact(true)).fill("Plain");
     button(page.locator("main"), "Keep the colourway").click();

@@ -10,10 +10,6 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
@@ -22,33 +18,18 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /**
  * A new maker describes moulds of every sort, keeps copies, and takes labels and templates away.
  */
+@ExtendWith(Workshop.class)
 class MouldsTest {
 
-  private static RunningApp app;
-  private static Browser browser;
-
-  @BeforeAll
-  static void start() {
-    app = new RunningApp(false);
-    browser = new Browser();
-  }
-
-  @AfterAll
-  static void stop() {
-    browser.close();
-    app.close();
-  }
-
   @Test
-  void aNewMakerDescribesMoulds() throws Exception {
-    Page page = browser.open(app.address() + "/moulds");
+  void aNewMakerDescribesMoulds(@Workshop.Empty RunningApp app, Browser browser) throws Exception {
+    Page page = browser.open(app, "/moulds");
     page.getByText("Describe the first").click();
     assertThat(page).hasTitle("New mould · Iron Shelf");
     nestedPot(page);
@@ -57,7 +38,7 @@ class MouldsTest {
     mesh(page);
 
     // The rack finds them.
-    page.navigate(app.address() + "/moulds");
+    page.navigate("/moulds");
     assertThat(page.getByText("4 moulds")).isVisible();
     page.getByLabel("mould, product or copy").fill("hour");
     assertThat(page.getByText("1 mould,")).isVisible();
@@ -109,7 +90,7 @@ class MouldsTest {
 
     page.getByText("Nested pot mould").click();
     Locator labels = page.getByText("labels", exact());
-    byte[] pdf = fetch(app.address() + labels.locator("xpath=..").getAttribute("href"));
+    byte[] pdf = fetch(page, labels.locator("xpath=..").getAttribute("href"));
     try (PDDocument sheet = Loader.loadPDF(pdf)) {
       Assertions.assertThat(sheet.getNumberOfPages()).isEqualTo(1);
     }
@@ -117,7 +98,7 @@ class MouldsTest {
 
   /** Handbook 2-1: a hexagon 180 across flats by 32 holds 0.8979 L. */
   private static void weightHead(Page page) {
-    page.navigate(app.address() + "/moulds/new");
+    page.navigate("/moulds/new");
     page.getByLabel("name").fill("Hex head");
     page.getByLabel("family").selectOption("fitnessStones");
     page.getByLabel("The cavity is a").selectOption("polygonPrism");
@@ -133,7 +114,7 @@ class MouldsTest {
 
   /** An hourglass cut from foam board; its template is one to one. */
   private static void hourglass(Page page) throws Exception {
-    page.navigate(app.address() + "/moulds/new");
+    page.navigate("/moulds/new");
     page.getByLabel("name").fill("Hourglass paver");
     page.getByLabel("family").selectOption("pavers");
     page.getByLabel("made of").selectOption("foam");
@@ -153,7 +134,7 @@ class MouldsTest {
     button(page, "Keep this mould").click();
     assertThat(page).hasTitle("Hourglass paver mould · Iron Shelf");
     String href = page.getByText("template 1:1, A4").locator("xpath=..").getAttribute("href");
-    try (PDDocument template = Loader.loadPDF(fetch(app.address() + href))) {
+    try (PDDocument template = Loader.loadPDF(fetch(page, href))) {
       Assertions.assertThat(template.getNumberOfPages()).isGreaterThan(1);
       BufferedImage sheet = new PDFRenderer(template).renderImageWithDPI(0, 254, ImageType.GRAY);
       int longest = 0;
@@ -168,7 +149,7 @@ class MouldsTest {
   }
 
   private static void mesh(Page page) {
-    page.navigate(app.address() + "/moulds/new");
+    page.navigate("/moulds/new");
     page.getByLabel("name").fill("Scanned block");
     page.getByLabel("The cavity is a").selectOption("mesh");
     Locator file = page.getByLabel("STL file, text or binary, one closed body");
@@ -184,8 +165,8 @@ class MouldsTest {
   }
 
   @Test
-  void tablesInAndOut() throws IOException {
-    Page page = browser.open(app.address() + "/moulds/tables");
+  void tablesInAndOut(@Workshop.Empty RunningApp app, Browser browser) throws IOException {
+    Page page = browser.open(app, "/moulds/tables");
     Browser.isAccessible(page);
     Locator moulds = page.getByLabel("Moulds", new Page.GetByLabelOptions().setExact(true));
     String head = "name,family,kind,cavity_kind,cavity_diameter_mm,cavity_height_mm\n";
@@ -207,8 +188,8 @@ class MouldsTest {
   }
 
   @Test
-  void aTurnedShapeIsDragged() {
-    Page page = browser.open(app.address() + "/moulds/new");
+  void aTurnedShapeIsDragged(@Workshop.Empty RunningApp app, Browser browser) {
+    Page page = browser.open(app, "/moulds/new");
     page.getByLabel("The cavity is a").selectOption("revolved");
     Locator handle = page.locator("circle").nth(1);
     handle.scrollIntoViewIfNeeded();
@@ -251,12 +232,8 @@ class MouldsTest {
     return text.append("endsolid cube\n").toString();
   }
 
-  private static byte[] fetch(String address) throws Exception {
-    return HttpClient.newHttpClient()
-        .send(
-            HttpRequest.newBuilder(URI.create(address)).build(),
-            HttpResponse.BodyHandlers.ofByteArray())
-        .body();
+  private static byte[] fetch(Page page, String path) {
+    return page.request().get(path).body();
   }
 
   private static void fill(Page page, String label, String text) {

@@ -29,7 +29,7 @@ final class Screenshots {
         Browser browser = new Browser()) {
       pages.forEach(
           (name, path) -> {
-            Page page = browser.open(app.address() + path);
+            Page page = browser.open(app, path);
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
             page.waitForFunction("!document.body.innerText.includes('Fetching')");
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);

@@ -1,0 +1,45 @@
+package ironshelf.e2e;
+
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.util.Set;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+
+/**
+ * Hands a test what it asks for: a {@link Browser} and an {@link Empty} shop, one of each a class,
+ * and the demo's shop, one for the whole run. Classes that use the demo hold the lock of its name.
+ */
+final class Workshop implements ParameterResolver {
+
+  /** The resource lock of the demo. */
+  static final String DEMO = "demo";
+
+  private static final ExtensionContext.Namespace OURS =
+      ExtensionContext.Namespace.create(Workshop.class);
+
+  /** A parameter of {@link RunningApp} that starts with nothing in it. */
+  @Retention(RetentionPolicy.RUNTIME)
+  @interface Empty {}
+
+  @Override
+  public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+    return Set.of(Browser.class, RunningApp.class).contains(parameter.getParameter().getType());
+  }
+
+  @Override
+  public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+    // A store closes what it holds when its class, or the run, is done.
+    ExtensionContext.Store ofClass = context.getParent().orElseThrow().getStore(OURS);
+    if (parameter.getParameter().getType() == Browser.class) {
+      return ofClass.getOrComputeIfAbsent(Browser.class, type -> new Browser(), Browser.class);
+    }
+    return parameter.isAnnotated(Empty.class)
+        ? ofClass.getOrComputeIfAbsent("empty", name -> new RunningApp(false), RunningApp.class)
+        : context
+            .getRoot()
+            .getStore(OURS)
+            .getOrComputeIfAbsent(DEMO, name -> new RunningApp(true), RunningApp.class);
+  }
+}
