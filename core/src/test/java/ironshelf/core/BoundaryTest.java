@@ -46,7 +46,7 @@ class BoundaryTest {
         .whereLayer("cure")
         .mayOnlyAccessLayers("quantity")
         .whereLayer("pour")
-        .mayOnlyAccessLayers("quantity")
+        .mayOnlyAccessLayers("quantity", "recipe")
         .whereLayer("piece")
         .mayOnlyAccessLayers("quantity")
         .check(CORE);

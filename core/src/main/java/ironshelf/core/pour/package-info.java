@@ -1,7 +1,7 @@
 /**
- * At the bench: how a mix is split into batches over several moulds, where what is left goes, what
- * the scale must show.
+ * At the bench: what to weigh for copies of one or several moulds, layer by layer and batch by
+ * batch, where what is left goes, what the scale must show.
  *
- * <p>May use: quantity.
+ * <p>May use: quantity, recipe.
  */
 package ironshelf.core.pour;

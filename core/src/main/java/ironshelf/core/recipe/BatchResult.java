@@ -43,7 +43,8 @@ public record BatchResult(
       double absoluteL,
       @Nullable Double bags) {
 
-    Line share(double share) {
+    /** So much of it, 0 to 1. */
+    public Line share(double share) {
       return new Line(
           name,
           role,

@@ -81,6 +81,17 @@ public record Recipe(
     return i.basis() == Basis.PARTS_BY_VOLUME || i.basis() == Basis.PARTS_BY_MASS;
   }
 
+  /** The recipe of a face layer: what is not fibre, since fibre pokes through (handbook 1-C). */
+  public Recipe withoutFibre() {
+    return new Recipe(
+        ingredients.stream().filter(i -> i.role() != Role.FIBRE).toList(),
+        airPercent,
+        yieldFactor,
+        workingMinAt20C,
+        water,
+        batchYieldL);
+  }
+
   /** The recipe in a colourway: its pigments added, its water moved by the colourway's offset. */
   public Recipe inColourway(List<Ingredient> pigments, double waterOffsetPercent) {
     new Findings().within("waterOffsetPercent", waterOffsetPercent, -50, 50).orRefuse();
