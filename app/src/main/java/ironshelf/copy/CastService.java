@@ -105,8 +105,8 @@ public class CastService {
   }
 
   @Transactional(readOnly = true)
-  public List<CastView> ofPour(long pourId) {
-    return views(casts.findByPourIdOrderById(pourId));
+  public List<CastView> byIds(Collection<Long> ids) {
+    return views(casts.findAllById(ids));
   }
 
   private List<CastView> views(List<Cast> some) {

@@ -28,6 +28,7 @@ class Copy {
   private @Nullable LocalDate boughtOn;
   private @Nullable BigDecimal boughtFor;
   private @Nullable String place;
+  private @Nullable Double emptyKg;
 
   @Enumerated(EnumType.STRING)
   private CopyCondition condition;
@@ -48,6 +49,7 @@ class Copy {
     this.boughtOn = to.boughtOn();
     this.boughtFor = to.boughtFor();
     this.place = to.place();
+    this.emptyKg = to.emptyKg();
   }
 
   void setCondition(CopyCondition condition) {
@@ -75,7 +77,7 @@ class Copy {
   }
 
   CopyRequest request() {
-    return new CopyRequest(code, castsBefore, place, boughtOn, boughtFor);
+    return new CopyRequest(code, castsBefore, place, boughtOn, boughtFor, emptyKg);
   }
 
   CopyView view(
@@ -91,6 +93,7 @@ class Copy {
         place,
         boughtOn,
         boughtFor,
+        emptyKg,
         defects);
   }
 }

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * A copy as it is to be kept.
  *
  * @param code as on its label, unique in the shop
+ * @param emptyKg what it weighs empty, its core with it, 0 to 5 000
  * @param castsBefore casts it had before it was kept here, 0 to 100 000
  */
 public record CopyRequest(
@@ -20,7 +21,8 @@ public record CopyRequest(
     @WhenMissing("0") double castsBefore,
     @Nullable String place,
     @Nullable LocalDate boughtOn,
-    @Nullable BigDecimal boughtFor) {
+    @Nullable BigDecimal boughtFor,
+    @Nullable Double emptyKg) {
 
   private static final BigDecimal MOST = new BigDecimal(1_000_000);
 
@@ -30,6 +32,9 @@ public record CopyRequest(
         new Findings().text("code", code, 20).within("castsBefore", castsBefore, 0, 100_000);
     if (place != null) {
       findings.text("place", place, 60);
+    }
+    if (emptyKg != null) {
+      findings.within("emptyKg", emptyKg, 0, Findings.MAX_MASS_KG);
     }
     if (boughtFor != null) {
       findings

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param casts finished ones, those from before it was kept here included
  * @param held the cast that it is holding; null when it is free
  * @param washDue whether it has been emptied and not yet washed
+ * @param emptyKg what it weighs empty, its core with it; null where it was not weighed
  * @param defects its bad casts against its siblings'; null where it has none finished here
  */
 public record CopyView(
@@ -24,4 +25,5 @@ public record CopyView(
     @Nullable String place,
     @Nullable LocalDate boughtOn,
     @Nullable BigDecimal boughtFor,
+    @Nullable Double emptyKg,
     @Nullable DefectTest defects) {}

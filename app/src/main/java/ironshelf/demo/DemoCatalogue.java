@@ -9,8 +9,11 @@ import ironshelf.core.recipe.WaterWindow;
 import ironshelf.material.MaterialChange;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.product.ProductLayer;
+import ironshelf.product.ProductRequest;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
+import ironshelf.product.Target;
 import ironshelf.recipe.ColourwayRequest;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.NewRecipe;
@@ -19,11 +22,15 @@ import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** The demo's materials, mixes and products. */
 @Component
 class DemoCatalogue {
+
+  /** A level spoon of dry pigment, as the shop weighed it. */
+  private static final double SPOON_G = 14;
 
   /** What the demo makes, and in which colours. */
   record Goods(
@@ -31,6 +38,7 @@ class DemoCatalogue {
       ProductView cup,
       ProductView vase,
       ProductView tray,
+      ProductView ebb,
       ProductView stone,
       ProductView plate,
       ProductView hexTile,
@@ -77,6 +85,7 @@ class DemoCatalogue {
                     "rapid-set cement, neat",
                     "pancake batter: pour",
                     "It heats as it sets; never in one lump thicker than your hand",
+                    "rapid-neat",
                     Addition.COLOUR_IN_WATER,
                     2,
                     1,
@@ -110,6 +119,7 @@ class DemoCatalogue {
                     "sand-cement",
                     "thick batter: trowel and tap",
                     "Dust: fitted respirator while powder and sand are open",
+                    "sand-cement",
                     Addition.COLOUR_IN_POWDER,
                     3,
                     1,
@@ -128,13 +138,22 @@ class DemoCatalogue {
             .id();
     ColourwayView rough = colourway(heavy, "Plain grey", "#8f9294", 0, List.of());
 
+    long tray = moulds.tray();
     return new Goods(
         product("Ripple bowl", moulds.bowl(), neat, "34.00", 2),
         product("Tea-light cup", moulds.cup(), neat, "11.50", 1),
         product("Reed vase", moulds.vase(), neat, "28.00", 2),
-        product("Tide tray", moulds.tray(), neat, "22.00", 1.5),
-        product("Carry stone 20 kg", moulds.stone(), heavy, "75.00", 8),
-        product("Loading plate 10 kg", moulds.plate(), heavy, "38.00", 5),
+        layered(
+            "Tide tray",
+            tray,
+            neat,
+            "22.00",
+            1.5,
+            new ProductLayer("tide", slate.id(), 40, 0, false)),
+        layered(
+            "Ebb tray", tray, neat, "26.00", 2, new ProductLayer("ebb", chalk.id(), 40, 1, false)),
+        weighed("Carry stone 20 kg", moulds.stone(), heavy, "75.00", 8, new Target(20, 0.4, 0)),
+        weighed("Loading plate 10 kg", moulds.plate(), heavy, "38.00", 5, new Target(10, 0.1, 0)),
         product("Hex tile", moulds.hexTile(), heavy, "9.50", 2),
         product("Boat stepping stone", moulds.boatStone(), heavy, "26.00", 4),
         product("Lantern base", moulds.lantern(), neat, "41.00", 3),
@@ -156,7 +175,50 @@ class DemoCatalogue {
 
   private ProductView product(
       String name, long mouldId, long recipeId, String price, double minutesPerPiece) {
-    return products.add(name, mouldId, recipeId, new BigDecimal(price), minutesPerPiece);
+    return keep(name, mouldId, recipeId, price, minutesPerPiece, List.of(), null);
+  }
+
+  /** With three fifths in the colour that was ordered below another. */
+  private ProductView layered(
+      String name,
+      long mouldId,
+      long recipeId,
+      String price,
+      double minutesPerPiece,
+      ProductLayer above) {
+    List<ProductLayer> layers =
+        List.of(new ProductLayer("ground", null, 100 - above.sharePercent(), 0, false), above);
+    return keep(name, mouldId, recipeId, price, minutesPerPiece, layers, null);
+  }
+
+  private ProductView weighed(
+      String name,
+      long mouldId,
+      long recipeId,
+      String price,
+      double minutesPerPiece,
+      Target target) {
+    return keep(name, mouldId, recipeId, price, minutesPerPiece, List.of(), target);
+  }
+
+  private ProductView keep(
+      String name,
+      long mouldId,
+      long recipeId,
+      String price,
+      double minutesPerPiece,
+      List<ProductLayer> layers,
+      @Nullable Target target) {
+    return products.add(
+        new ProductRequest(
+            name,
+            mouldId,
+            recipeId,
+            new BigDecimal(price),
+            minutesPerPiece,
+            new BigDecimal("0.60"),
+            layers,
+            target));
   }
 
   private long stock(
@@ -166,7 +228,8 @@ class DemoCatalogue {
     materials.change(
         id,
         material.version(),
-        new MaterialChange(packKg, new BigDecimal(pricePerPack), null, null),
+        new MaterialChange(
+            packKg, new BigDecimal(pricePerPack), null, packKg <= 1 ? SPOON_G : null, 0, 0),
         1);
     materials.receive(id, lot, new BigDecimal(kg), at);
     return id;

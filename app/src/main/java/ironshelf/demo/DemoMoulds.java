@@ -133,7 +133,7 @@ class DemoMoulds {
             List.of("Clean; corners free of crumbs", "Soapy water, left wet", "Level both ways"),
             List.of(new Face("tray", false, "soapy water")),
             "44.00");
-    copies(id, "D", "rack B", 88, 88, 51, 50);
+    copies(id, "D", "rack B", 88, 88, 51, 50, 12, 11);
     return id;
   }
 
@@ -143,7 +143,7 @@ class DemoMoulds {
             "Carry stone 20 kg",
             Family.FITNESS_STONES,
             "abs-shell",
-            MouldShape.of(new Sphere(260, 110), null, 0),
+            MouldShape.of(new Sphere(264, 110), null, 0),
             0,
             0,
             null,
@@ -275,7 +275,12 @@ class DemoMoulds {
           moulds.addCopy(
               mouldId,
               new CopyRequest(
-                  code, castsBefore[i], place, today.minusDays(30 + 2L * castsBefore[i]), null));
+                  code,
+                  castsBefore[i],
+                  place,
+                  today.minusDays(30 + 2L * castsBefore[i]),
+                  null,
+                  null));
       if ("R4".equals(code)) {
         copies.mark(
             copy, 0, CopyCondition.MEND, "five voids under the lip in 40 casts", clock.instant());

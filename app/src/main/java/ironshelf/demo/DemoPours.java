@@ -55,6 +55,7 @@ class DemoPours {
 
   void work(DemoCatalogue.Goods g, DemoOrders.Lines lines, Instant now) {
     done(g.tray(), g.clay(), null, now, 14 * 24, 4, 3, null);
+    done(g.cup(), g.clay(), null, now, 13 * 24, 6, 3.2, null);
     done(g.bowl(), g.chalk(), lines.lateBowls(), now, 12 * 24, 4, 3, null);
     done(g.tray(), g.clay(), lines.shopTrays(), now, 10 * 24, 4, 3, null);
     done(g.stone(), g.rough(), lines.gymStones(), now, 9 * 24, 1, 32, null);
@@ -74,6 +75,7 @@ class DemoPours {
     pour(g.bowl(), g.chalk(), lines.lateBowls(), now.minus(hours(2.8)), 3);
     pour(g.cup(), g.slate(), lines.hotelCups(), now.minus(hours(1.8)), 6);
     pour(g.tray(), g.clay(), lines.shopTrays(), now.minus(hours(1.0)), 2);
+    pour(g.ebb(), g.clay(), null, now.minus(hours(0.7)), 1);
     pour(g.vase(), g.chalk(), lines.shopVases(), now.minus(hours(0.4)), 2);
   }
 
@@ -127,9 +129,11 @@ class DemoPours {
     PourSheet sheet =
         sheets.sheet(
             new PourSheetRequest(
-                product.id(),
+                List.of(
+                    new PourSheetRequest.FillChoice(
+                        product.id(), free.stream().map(CopyView::id).toList())),
                 colourway.id(),
-                free.stream().map(CopyView::id).toList(),
+                null,
                 ROOM_C,
                 Double.NaN,
                 null),
@@ -137,19 +141,32 @@ class DemoPours {
     pours.poured(
         UUID.randomUUID().toString(),
         new PourRequest(
-            product.id(),
+            List.of(
+                new PourRequest.PouredFill(
+                    product.id(),
+                    lineId,
+                    free.stream()
+                        .map(c -> new PourRequest.CopyChoice(c.id(), c.version()))
+                        .toList())),
             colourway.id(),
-            lineId,
-            free.stream().map(c -> new PourRequest.CopyChoice(c.id(), c.version())).toList(),
-            sheet.lines().stream()
-                .map(l -> new PourRequest.Weighing(l.materialId(), l.massKg() * wobble()))
-                .toList(),
+            null,
+            sheet.layers().stream().map(this::poured).toList(),
             ROOM_C,
             Double.NaN,
             null,
+            Double.NaN,
             Double.NaN),
         at);
-    return sheet.freshMassKg();
+    return sheet.fills().get(0).copies().get(0).layerKg().stream()
+        .mapToDouble(Double::doubleValue)
+        .sum();
+  }
+
+  private PourRequest.PouredLayer poured(PourSheet.SheetLayer layer) {
+    return new PourRequest.PouredLayer(
+        layer.lines().stream()
+            .map(l -> new PourRequest.Weighing(l.materialId(), l.massKg() * wobble()))
+            .toList());
   }
 
   /** What a scale and a hand make of a figure: within about one percent. */

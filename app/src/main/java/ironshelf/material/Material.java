@@ -38,6 +38,8 @@ class Material {
   private @Nullable Double measuredBulkKgM3;
 
   private @Nullable Double spoonG;
+  private double moisturePercent;
+  private double absorptionPercent;
   private String source;
   @Version private long version;
 
@@ -65,6 +67,8 @@ class Material {
     this.packKg = to.packKg();
     this.pricePerPack = to.pricePerPack();
     this.spoonG = to.spoonG();
+    this.moisturePercent = to.moisturePercent();
+    this.absorptionPercent = to.absorptionPercent();
     if (to.scoopKg() != null) {
       this.measuredBulkKgM3 = to.scoopKg() / scoopL * 1000;
     }
@@ -83,6 +87,8 @@ class Material {
         packKg,
         pricePerPack,
         spoonG,
+        moisturePercent,
+        absorptionPercent,
         source);
   }
 }

@@ -2,6 +2,7 @@ package ironshelf.material;
 
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.WhenMissing;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Map;
@@ -13,17 +14,26 @@ import org.jspecify.annotations.Nullable;
  * @param packKg what one bag or tub holds; null where it is not sold so
  * @param scoopKg mass of one level scoop of the shop's own; null keeps the density as it is
  * @param spoonG mass of one level spoon
+ * @param moisturePercent water that it carries as it lies, of its dry mass, 0 to 50
+ * @param absorptionPercent of that, what it keeps to itself, 0 to 30
  */
 public record MaterialChange(
     @Nullable Double packKg,
     @Nullable BigDecimal pricePerPack,
     @Nullable Double scoopKg,
-    @Nullable Double spoonG) {
+    @Nullable Double spoonG,
+    @WhenMissing("0") double moisturePercent,
+    @WhenMissing("0") double absorptionPercent) {
 
   private static final BigDecimal MOST = new BigDecimal(100_000);
 
   public MaterialChange {
-    Findings findings = new Findings();
+    moisturePercent = Double.isNaN(moisturePercent) ? 0 : moisturePercent;
+    absorptionPercent = Double.isNaN(absorptionPercent) ? 0 : absorptionPercent;
+    Findings findings =
+        new Findings()
+            .within("moisturePercent", moisturePercent, 0, 50)
+            .within("absorptionPercent", absorptionPercent, 0, 30);
     if (packKg != null) {
       findings.above("packKg", packKg, 0, Findings.MAX_MASS_KG);
     }

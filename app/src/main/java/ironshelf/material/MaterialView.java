@@ -11,6 +11,8 @@ import org.jspecify.annotations.Nullable;
  * @param bulkDensityKgM3 as this shop measured it, or as shipped
  * @param measured whether the shop measured it
  * @param spoonG mass of one level spoon; null where it was not weighed
+ * @param moisturePercent water that it carries as it lies, of its dry mass
+ * @param absorptionPercent of that, what it keeps to itself
  */
 public record MaterialView(
     long id,
@@ -24,6 +26,8 @@ public record MaterialView(
     @Nullable Double packKg,
     @Nullable BigDecimal pricePerPack,
     @Nullable Double spoonG,
+    double moisturePercent,
+    double absorptionPercent,
     String source) {
 
   private static final int SCALE = 6;

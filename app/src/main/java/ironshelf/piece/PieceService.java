@@ -70,11 +70,6 @@ public class PieceService {
     return pieces.findAllById(ids).stream().map(Piece::view).toList();
   }
 
-  @Transactional(readOnly = true)
-  public List<PieceView> ofPour(long pourId) {
-    return pieces.findByPourIdOrderById(pourId).stream().map(Piece::view).toList();
-  }
-
   /** Sound pieces that came out of their moulds since then. */
   @Transactional(readOnly = true)
   public List<OutOfMould> outOfMould(Instant since) {

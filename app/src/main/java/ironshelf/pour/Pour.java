@@ -16,7 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** One mixing and filling, with what really went in. Never changed. */
+/** One mixing and filling in one colourway, with what really went in. Never changed. */
 @Entity
 @Table(name = "pours")
 class Pour {
@@ -25,14 +25,14 @@ class Pour {
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
 
-  private long productId;
   private long recipeId;
   private long colourwayId;
-  private @Nullable Long lineId;
+  private @Nullable Long besideId;
   private Instant pouredAt;
   private double roomC;
   private double waterC;
   private @Nullable BigDecimal leftKg;
+  private @Nullable Double fillingMin;
 
   @OneToMany(cascade = CascadeType.ALL, fetch = FetchType.LAZY)
   @JoinColumn(name = "pour_id", nullable = false)
@@ -41,18 +41,19 @@ class Pour {
 
   protected Pour() {}
 
+  /**
+   * @param besideId the first pour of the same session; null where this is it
+   */
   Pour(
-      long productId,
       long recipeId,
       long colourwayId,
-      @Nullable Long lineId,
+      @Nullable Long besideId,
       Instant pouredAt,
       double roomC,
       double waterC) {
-    this.productId = productId;
     this.recipeId = recipeId;
     this.colourwayId = colourwayId;
-    this.lineId = lineId;
+    this.besideId = besideId;
     this.pouredAt = pouredAt;
     this.roomC = roomC;
     this.waterC = waterC;
@@ -67,6 +68,15 @@ class Pour {
     this.leftKg = massKg;
   }
 
+  /** Notes how many minutes it took to fill the copies. */
+  void fillIn(double minutes) {
+    this.fillingMin = minutes;
+  }
+
+  @Nullable Double fillingMin() {
+    return fillingMin;
+  }
+
   void weigh(long materialId, BigDecimal askedKg, BigDecimal actualKg) {
     weighOuts.add(new WeighOut(weighOuts.size(), materialId, askedKg, actualKg));
   }
@@ -75,8 +85,9 @@ class Pour {
     return id;
   }
 
-  long productId() {
-    return productId;
+  /** The first pour of the session. */
+  long sessionId() {
+    return besideId == null ? id : besideId;
   }
 
   long recipeId() {
@@ -85,10 +96,6 @@ class Pour {
 
   long colourwayId() {
     return colourwayId;
-  }
-
-  @Nullable Long lineId() {
-    return lineId;
   }
 
   Instant pouredAt() {

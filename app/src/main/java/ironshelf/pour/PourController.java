@@ -17,13 +17,22 @@ class PourController {
 
   private final PourSheetService sheets;
   private final PourService pours;
+  private final PourReader reader;
+  private final WaitingLayers waiting;
   private final MaterialService materials;
   private final Clock clock;
 
   PourController(
-      PourSheetService sheets, PourService pours, MaterialService materials, Clock clock) {
+      PourSheetService sheets,
+      PourService pours,
+      PourReader reader,
+      WaitingLayers waiting,
+      MaterialService materials,
+      Clock clock) {
     this.sheets = sheets;
     this.pours = pours;
+    this.reader = reader;
+    this.waiting = waiting;
     this.materials = materials;
     this.clock = clock;
   }
@@ -40,14 +49,20 @@ class PourController {
     return pours.poured(key, request, clock.instant());
   }
 
+  /** Castings in their moulds that wait for their next layer, the soonest first. */
+  @GetMapping("/api/pours/waiting")
+  List<WaitingLayer> waiting() {
+    return waiting.all();
+  }
+
   @GetMapping("/api/pours/{id}")
   PourView pour(@PathVariable long id) {
-    return pours.view(id);
+    return reader.view(id);
   }
 
   @GetMapping("/api/pours/{id}/movements")
   List<MovementView> movements(@PathVariable long id) {
-    pours.view(id);
+    reader.view(id);
     return materials.movementsOf(id);
   }
 }

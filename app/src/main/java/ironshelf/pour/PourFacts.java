@@ -2,6 +2,17 @@ package ironshelf.pour;
 
 import java.time.Instant;
 
-/** What others need to know of a pour to tell when its castings come out. */
+/**
+ * What others need to know of what is in a cast to tell when it comes out.
+ *
+ * @param sessionId the first pour of the session that put the last layer in
+ * @param pouredAt the last layer
+ */
 public record PourFacts(
-    long id, long productId, long recipeId, long colourwayId, Instant pouredAt, double roomC) {}
+    long castId,
+    long sessionId,
+    long productId,
+    long recipeId,
+    long colourwayId,
+    Instant pouredAt,
+    double roomC) {}

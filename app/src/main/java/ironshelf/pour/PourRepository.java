@@ -1,7 +1,11 @@
 package ironshelf.pour;
 
+import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PourRepository extends JpaRepository<Pour, Long> {
-  java.util.List<Pour> findAllByOrderById();
+
+  List<Pour> findAllByOrderById();
+
+  List<Pour> findByBesideIdOrderById(long besideId);
 }

@@ -11,26 +11,55 @@ import org.jspecify.annotations.Nullable;
 /**
  * A pour that was made.
  *
- * @param lineId the order line it was made for; null for stock
- * @param weighOuts what really went in, every material of the mix
- * @param leftKg what was left in the bowl when all copies were full, 0 to 5 000
+ * @param layers what really went in, layer by layer in the order of the sheet
+ * @param leftKg what was left in the bowls when all copies were full, 0 to 5 000
+ * @param fillingMin from mixed to the last copy full, all batches together, 0 to 1 440
  * @param acceptShort whether lots may go below zero: what went in went in, and the count was wrong
  */
 public record PourRequest(
-    @Nullable Long productId,
+    List<PouredFill> fills,
     @Nullable Long colourwayId,
-    @Nullable Long lineId,
-    List<CopyChoice> copies,
-    List<Weighing> weighOuts,
+    @Nullable Integer firstLayer,
+    List<PouredLayer> layers,
     @WhenMissing("the workshop's room") double roomC,
     @WhenMissing("the room's temperature") double waterC,
     @Nullable Boolean acceptShort,
-    @WhenMissing("not known") double leftKg) {
+    @WhenMissing("not known") double leftKg,
+    @WhenMissing("not known") double fillingMin) {
+
+  /**
+   * A product's copies that were filled.
+   *
+   * @param lineId the order line it was made for; null for stock
+   */
+  public record PouredFill(
+      @Nullable Long productId, @Nullable Long lineId, List<CopyChoice> copies) {
+    public PouredFill {
+      new Findings().present("productId", productId).list("copies", copies, 500).orRefuse();
+    }
+
+    /** The version that was seen of each copy. */
+    Map<Long, Long> versions() {
+      return copies.stream().collect(toMap(CopyChoice::id, CopyChoice::version, Math::min));
+    }
+  }
 
   /** A copy as it was when it was chosen. */
   public record CopyChoice(@Nullable Long id, @Nullable Long version) {
     public CopyChoice {
       new Findings().present("id", id).present("version", version).orRefuse();
+    }
+  }
+
+  /** What went into one layer's bowl, every material of its mix. */
+  public record PouredLayer(List<Weighing> weighOuts) {
+    public PouredLayer {
+      new Findings().list("weighOuts", weighOuts, 60).orRefuse();
+    }
+
+    Map<Long, Double> actualKg() {
+      return weighOuts.stream()
+          .collect(toMap(Weighing::materialId, Weighing::actualKg, Double::sum));
     }
   }
 
@@ -45,28 +74,32 @@ public record PourRequest(
   }
 
   public PourRequest {
-    new Findings()
-        .list("copies", copies, 500)
-        .list("weighOuts", weighOuts, 60)
-        .present("productId", productId)
-        .present("colourwayId", colourwayId)
-        .orRefuse();
+    Findings findings =
+        new Findings()
+            .list("fills", fills, 50)
+            .list("layers", layers, 6)
+            .present("colourwayId", colourwayId);
     if (!Double.isNaN(leftKg)) {
-      new Findings().within("leftKg", leftKg, 0, Findings.MAX_MASS_KG).orRefuse();
+      findings.within("leftKg", leftKg, 0, Findings.MAX_MASS_KG);
     }
+    if (!Double.isNaN(fillingMin)) {
+      findings.within("fillingMin", fillingMin, 0, 1_440);
+    }
+    findings.orRefuse();
   }
 
   PourSheetRequest sheet() {
     return new PourSheetRequest(
-        productId, colourwayId, copies.stream().map(CopyChoice::id).toList(), roomC, waterC, null);
-  }
-
-  /** The version that was seen of each copy. */
-  Map<Long, Long> versions() {
-    return copies.stream().collect(toMap(CopyChoice::id, CopyChoice::version, Math::min));
-  }
-
-  Map<Long, Double> actualKg() {
-    return weighOuts.stream().collect(toMap(Weighing::materialId, Weighing::actualKg, Double::sum));
+        fills.stream()
+            .map(
+                f ->
+                    new PourSheetRequest.FillChoice(
+                        f.productId(), f.copies().stream().map(CopyChoice::id).toList()))
+            .toList(),
+        colourwayId,
+        firstLayer,
+        roomC,
+        waterC,
+        null);
   }
 }

@@ -18,43 +18,79 @@ import org.jspecify.annotations.Nullable;
 /**
  * What the bench needs to know to pour.
  *
- * @param faces what release agent goes on which, and what must bond
- * @param lines for the whole pour, in the order in which they go in
- * @param holdDownKg on each core, with the margin
- * @param workingMin from wetting
+ * @param colourway as ordered
+ * @param firstLayer of the products' layers, from 0
+ * @param layers mixed beside each other in this session, in the order in which they go in
+ * @param pieces that come of it
+ * @param capacityL of all copies, for the layers of this session
+ * @param workingMin from wetting, the shortest of the layers
  * @param cooling what leaves the minutes wanted; null where none were asked for
  * @param readyAt when it may come out if it were filled now
  */
 public record PourSheet(
-    ProductView product,
     RecipeView recipe,
     ColourwayView colourway,
-    String mould,
-    Section section,
-    List<String> preparation,
-    List<Face> faces,
-    List<CopyView> copies,
+    int firstLayer,
+    List<SheetFill> fills,
+    List<SheetLayer> layers,
+    List<SheetBatch> batches,
     int pieces,
     double capacityL,
     double roomC,
     double waterC,
-    double yieldL,
-    double freshMassKg,
-    double holdDownKg,
     double workingMin,
-    BatchResult.Water water,
     MixHeat.@Nullable Cooling cooling,
-    List<SheetLine> lines,
-    List<SheetBatch> batches,
     Instant readyAt,
     @Nullable Instant greenUntil,
     List<FindingView> warnings) {
 
   /**
+   * A product and its copies.
+   *
+   * @param faces what release agent goes on which, and what must bond
+   * @param litresEach what one copy takes in this session
+   * @param holdDownKg on each core, with the margin; 0 where it is weighed down already
+   */
+  public record SheetFill(
+      ProductView product,
+      String mould,
+      Section section,
+      List<String> preparation,
+      List<Face> faces,
+      double litresEach,
+      double holdDownKg,
+      List<SheetCopy> copies) {}
+
+  /**
+   * A copy to fill.
+   *
+   * @param layerKg wet mix of each layer of this session
+   * @param stopAtKg what the scale shows when it is full, with what it weighs empty and its
+   *     hardware on it; null where its mass does not matter
+   */
+  public record SheetCopy(CopyView copy, List<Double> layerKg, @Nullable Double stopAtKg) {}
+
+  /**
+   * One layer's mix for the whole pour.
+   *
+   * @param lines in the order in which they go in
+   */
+  public record SheetLayer(
+      String name,
+      double sharePercent,
+      ColourwayView colourway,
+      double yieldL,
+      double freshDensityKgM3,
+      double workingMin,
+      BatchResult.Water water,
+      List<SheetLine> lines) {}
+
+  /**
    * One material to weigh.
    *
    * @param toleranceKg how far the scale may be off
-   * @param scoops level scoops of the workshop's size; null for water
+   * @param scoops level scoops of the workshop's size; null for water and for what goes by spoons
+   * @param spoons of this material as it was weighed here; null where no spoon was weighed
    * @param stockKg what the lots hold; null for what comes from the tap
    */
   public record SheetLine(
@@ -64,9 +100,18 @@ public record PourSheet(
       double massKg,
       double toleranceKg,
       @Nullable Double scoops,
+      @Nullable Double spoons,
       @Nullable Double bags,
       @Nullable BigDecimal stockKg) {}
 
-  /** What is mixed at once. */
-  public record SheetBatch(int pieces, List<SheetLine> lines, double pourWithinMin) {}
+  /**
+   * What is mixed at once.
+   *
+   * @param copyIds that it fills
+   * @param layers the lines of each layer
+   */
+  public record SheetBatch(List<Long> copyIds, List<BatchLayer> layers, double pourWithinMin) {}
+
+  /** One layer's part of a batch. */
+  public record BatchLayer(List<SheetLine> lines) {}
 }

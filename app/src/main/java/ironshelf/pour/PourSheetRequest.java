@@ -6,27 +6,39 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What is to be poured.
+ * What is to be poured at once: one mix, or several beside each other where products have layers
+ * that do not wait for one another.
  *
- * @param copyIds the copies to fill
+ * @param fills the products, each with its copies
+ * @param colourwayId as ordered; layers with a colourway of their own keep it
+ * @param firstLayer of the products' layers, from 0; null: 0
  * @param roomC -30 to 60
  * @param waterC 0 to 95
  * @param minutesWanted of work, over 0 and up to 1 440; null: nothing is said about cooling
  */
 public record PourSheetRequest(
-    @Nullable Long productId,
+    List<FillChoice> fills,
     @Nullable Long colourwayId,
-    List<Long> copyIds,
+    @Nullable Integer firstLayer,
     @WhenMissing("the workshop's room") double roomC,
     @WhenMissing("the room's temperature") double waterC,
     @Nullable Double minutesWanted) {
 
+  /** A product and the copies of its mould to fill. */
+  public record FillChoice(@Nullable Long productId, List<Long> copyIds) {
+    public FillChoice {
+      new Findings().present("productId", productId).list("copyIds", copyIds, 500).orRefuse();
+      copyIds = copyIds.stream().distinct().sorted().toList();
+    }
+  }
+
   public PourSheetRequest {
+    firstLayer = firstLayer == null ? Integer.valueOf(0) : firstLayer;
     Findings findings =
         new Findings()
-            .present("productId", productId)
+            .list("fills", fills, 50)
             .present("colourwayId", colourwayId)
-            .list("copyIds", copyIds, 500);
+            .within("firstLayer", firstLayer, 0, 5);
     if (!Double.isNaN(roomC)) {
       findings.within("roomC", roomC, -30, 60);
     }
@@ -37,6 +49,6 @@ public record PourSheetRequest(
       findings.above("minutesWanted", minutesWanted, 0, 1_440);
     }
     findings.orRefuse();
-    copyIds = copyIds.stream().distinct().sorted().toList();
+    fills = List.copyOf(fills);
   }
 }

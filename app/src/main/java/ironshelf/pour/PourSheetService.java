@@ -3,34 +3,36 @@ package ironshelf.pour;
 import static java.util.Objects.requireNonNull;
 
 import ironshelf.copy.CopyView;
-import ironshelf.core.material.Role;
 import ironshelf.core.mould.MouldResult;
 import ironshelf.core.mould.MouldSum;
 import ironshelf.core.mould.Section;
+import ironshelf.core.pour.BatchSplit;
+import ironshelf.core.pour.PourInput;
+import ironshelf.core.pour.PourSum;
+import ironshelf.core.pour.TargetReading;
+import ironshelf.core.quantity.Finding;
+import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchResult;
 import ironshelf.core.recipe.BatchSum;
-import ironshelf.core.recipe.Tolerance;
+import ironshelf.core.recipe.Recipe;
 import ironshelf.cure.CureService;
 import ironshelf.http.Catalogue;
 import ironshelf.http.FindingView;
-import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
-import ironshelf.mould.MouldService;
-import ironshelf.mould.MouldView;
-import ironshelf.product.ProductService;
-import ironshelf.product.ProductView;
-import ironshelf.recipe.ColourwayView;
+import ironshelf.material.MaterialView;
+import ironshelf.product.ProductLayer;
+import ironshelf.product.Target;
 import ironshelf.recipe.RecipeService;
-import ironshelf.recipe.RecipeView;
 import ironshelf.workshop.WorkshopService;
 import ironshelf.workshop.WorkshopView;
-import java.math.BigDecimal;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -41,25 +43,22 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class PourSheetService {
 
+  private final Chooser chooser;
   private final WorkshopService workshop;
-  private final ProductService products;
-  private final MouldService moulds;
   private final RecipeService recipes;
   private final MaterialService materials;
   private final CureService cure;
   private final Catalogue catalogue;
 
   PourSheetService(
+      Chooser chooser,
       WorkshopService workshop,
-      ProductService products,
-      MouldService moulds,
       RecipeService recipes,
       MaterialService materials,
       CureService cure,
       Catalogue catalogue) {
+    this.chooser = chooser;
     this.workshop = workshop;
-    this.products = products;
-    this.moulds = moulds;
     this.recipes = recipes;
     this.materials = materials;
     this.cure = cure;
@@ -68,118 +67,221 @@ public class PourSheetService {
 
   /** The sheet for filling these copies at that moment. */
   public PourSheet sheet(PourSheetRequest request, Instant at) {
+    return sheet(request, chooser.choose(request), at);
+  }
+
+  PourSheet sheet(PourSheetRequest request, Chosen chosen, Instant at) {
     WorkshopView shop = workshop.view();
-    ProductView product = products.product(requireNonNull(request.productId()));
-    RecipeView recipe = recipes.latest(product.recipeId());
-    ColourwayView colourway = colourwayOf(product, requireNonNull(request.colourwayId()));
-    MouldView mould = moulds.mould(product.mouldId());
-    List<CopyView> copies = chosen(mould, product, request.copyIds());
-    RecipeService.Mix mix = recipes.mix(recipe.id(), colourway.id());
-    int pieces = copies.size() * mould.shape().cavities();
     double roomC = Double.isNaN(request.roomC()) ? shop.roomC() : request.roomC();
-    double capacityL = mould.capacityL() * copies.size();
-    BatchRequest wanted =
-        new BatchRequest(
-            mix.recipe(),
-            capacityL,
-            shop.wastePercent(),
-            shop.mixerL(),
-            roomC,
-            request.waterC(),
-            pieces,
-            product.minutesPerPiece(),
-            recipe.mixMin(),
-            0,
-            request.minutesWanted());
-    BatchResult batch = BatchSum.of(wanted);
-    MouldResult filled =
-        MouldSum.of(
-            mould.shape(),
-            batch.freshDensityKgM3(),
-            mould.coreMassKg(),
-            mould.leastWallMm(),
-            mould.wallKind());
-    CureService.Gate gate = cure.gate(at, roomC, recipe.demouldAgeH(), recipe.greenUntilAgeH());
-    Lines lines =
-        new Lines(mix.materialIds(), materials.remainingKg(mix.materialIds()), shop, recipe);
-    List<FindingView> warnings = new ArrayList<>(catalogue.views(filled.warnings()));
-    warnings.addAll(catalogue.views(batch.warnings()));
+    double waterC = Double.isNaN(request.waterC()) ? Math.max(0, roomC) : request.waterC();
+    List<RecipeService.Mix> mixes = chosen.session().stream().map(l -> mix(chosen, l)).toList();
+    double density = densityKgM3(mixes.get(0).recipe());
+    List<BatchSplit.Load> loads = new ArrayList<>();
+    for (Chosen.Fill fill : chosen.fills()) {
+      double litres = litresEach(chosen, fill, density);
+      double minutes = fill.product().minutesPerPiece() * fill.mould().shape().cavities();
+      fill.copies().forEach(c -> loads.add(new BatchSplit.Load(c.code(), litres, minutes)));
+    }
+    PourSum sum =
+        PourSum.of(
+            new PourInput(
+                IntStream.range(0, mixes.size())
+                    .mapToObj(
+                        i ->
+                            new PourInput.LayerMix(
+                                mixes.get(i).recipe(),
+                                chosen.session().get(i).sharePercent()
+                                    / 100
+                                    / chosen.sessionShare()))
+                    .toList(),
+                loads,
+                shop.wastePercent(),
+                shop.mixerL(),
+                roomC,
+                waterC,
+                chosen.recipe().mixMin(),
+                request.minutesWanted()));
+    CureService.Gate gate =
+        cure.gate(at, roomC, chosen.recipe().demouldAgeH(), chosen.recipe().greenUntilAgeH());
+    List<SheetLines> lines = mixes.stream().map(m -> lines(m, shop, chosen)).toList();
+    List<PourSheet.SheetFill> fills =
+        chosen.fills().stream().map(f -> fill(chosen, f, sum, density)).toList();
     return new PourSheet(
-        product,
-        recipe,
-        colourway,
-        mould.name(),
-        Section.of(mould.shape()),
-        mould.preparation(),
-        mould.faces(),
-        copies,
-        pieces,
-        capacityL,
+        chosen.recipe(),
+        chosen.colourway(),
+        chosen.firstLayer(),
+        fills,
+        layers(chosen, sum, lines),
+        sum.batches().stream().map(b -> batch(b, chosen, lines, sum)).toList(),
+        chosen.fills().stream()
+            .mapToInt(f -> f.copies().size() * f.mould().shape().cavities())
+            .sum(),
+        loads.stream().mapToDouble(BatchSplit.Load::litres).sum(),
         roomC,
-        wanted.waterC(),
-        batch.yieldL(),
-        filled.freshMassKg() / mould.shape().cavities(),
-        filled.holdDownWithMarginKg(),
-        requireNonNull(batch.workingMin()),
-        requireNonNull(batch.water()),
-        batch.cooling(),
-        lines.of(batch.lines()),
-        batch.batches().stream()
-            .map(
-                b ->
-                    new PourSheet.SheetBatch(
-                        b.pieces(), lines.of(b.lines()), requireNonNull(b.pourWithinMin())))
-            .toList(),
+        waterC,
+        sum.layers().stream().mapToDouble(l -> requireNonNull(l.workingMin())).min().orElseThrow(),
+        sum.layers().get(0).cooling(),
         gate.readyAt(),
         gate.greenUntil(),
-        List.copyOf(warnings));
+        warnings(chosen, sum, density, at));
   }
 
-  private ColourwayView colourwayOf(ProductView product, long colourwayId) {
-    ColourwayView colourway = recipes.colourway(colourwayId);
-    if (colourway.recipeId() != product.recipeId()) {
-      throw ProblemException.conflict(
-          "pour.colourwayWrong", Map.of("colourway", colourway.name(), "product", product.name()));
-    }
-    return colourway;
+  private RecipeService.Mix mix(Chosen chosen, ProductLayer layer) {
+    RecipeService.Mix mix = recipes.mix(chosen.recipe().id(), chosen.colourwayOf(layer));
+    return Boolean.TRUE.equals(layer.withoutFibre()) ? mix.withoutFibre() : mix;
   }
 
-  private static List<CopyView> chosen(MouldView mould, ProductView product, List<Long> copyIds) {
-    List<CopyView> copies = mould.copies().stream().filter(c -> copyIds.contains(c.id())).toList();
-    if (copies.size() < copyIds.size()) {
-      throw ProblemException.conflict(
-          "copy.wrongMould",
-          Map.of("copy", "One of them", "product", product.name(), "mould", mould.name()));
-    }
-    return copies;
+  private static double densityKgM3(Recipe recipe) {
+    return BatchSum.of(BatchRequest.ofOneLitre(recipe)).freshDensityKgM3();
   }
 
-  /** Makes sheet lines of a batch's lines, which stand in the order of the mix's materials. */
-  private record Lines(
-      List<Long> materialIds, Map<Long, BigDecimal> stock, WorkshopView shop, RecipeView recipe) {
+  /** What one copy takes in this session: all it holds, or what its pieces are to weigh. */
+  private static double litresEach(Chosen chosen, Chosen.Fill fill, double densityKgM3) {
+    Double freshKg = freshKg(chosen, fill);
+    double whole =
+        freshKg == null
+            ? fill.mould().capacityL()
+            : freshKg * fill.mould().shape().cavities() / densityKgM3 * 1000;
+    return whole * chosen.sessionShare();
+  }
 
-    List<PourSheet.SheetLine> of(List<BatchResult.Line> lines) {
-      return IntStream.range(0, lines.size())
-          .mapToObj(i -> line(materialIds.get(i), lines.get(i)))
-          .sorted(Comparator.comparing(PourSheet.SheetLine::role, recipe.addition().order()))
-          .toList();
-    }
+  /** Wet mix of one piece sold by its mass; null where its mass does not matter. */
+  private static @Nullable Double freshKg(Chosen chosen, Chosen.Fill fill) {
+    Target target = fill.product().target();
+    return target == null
+        ? null
+        : TargetReading.of(target.massKg(), 0, target.hardwareKg(), chosen.recipe().retention(), 1)
+            .freshKg();
+  }
 
-    private PourSheet.SheetLine line(long materialId, BatchResult.Line line) {
-      boolean water = line.role() == Role.WATER;
-      return new PourSheet.SheetLine(
-          materialId,
-          line.name(),
-          line.role(),
-          line.massKg(),
-          Tolerance.kg(line.role(), line.massKg()),
-          water ? null : scoops(line.scoopL()),
-          line.bags(),
-          water ? null : stock.getOrDefault(materialId, BigDecimal.ZERO));
-    }
+  private PourSheet.SheetFill fill(
+      Chosen chosen, Chosen.Fill fill, PourSum sum, double densityKgM3) {
+    double litres = litresEach(chosen, fill, densityKgM3);
+    MouldResult filled =
+        MouldSum.of(
+            fill.mould().shape(),
+            densityKgM3,
+            fill.mould().coreMassKg(),
+            fill.mould().leastWallMm(),
+            fill.mould().wallKind());
+    List<Double> layerKg =
+        IntStream.range(0, chosen.session().size())
+            .mapToObj(
+                i ->
+                    litres
+                        * chosen.session().get(i).sharePercent()
+                        / 100
+                        / chosen.sessionShare()
+                        * sum.layers().get(i).freshDensityKgM3()
+                        / 1000)
+            .toList();
+    return new PourSheet.SheetFill(
+        fill.product(),
+        fill.mould().name(),
+        Section.of(fill.mould().shape()),
+        fill.mould().preparation(),
+        fill.mould().faces(),
+        litres,
+        chosen.firstLayer() == 0 ? filled.holdDownWithMarginKg() : 0,
+        fill.copies().stream()
+            .map(c -> new PourSheet.SheetCopy(c, layerKg, stopAtKg(chosen, fill, c)))
+            .toList());
+  }
 
-    private @Nullable Double scoops(@Nullable Double scoopL) {
-      return scoopL == null ? null : scoopL / shop.scoopL();
+  private static @Nullable Double stopAtKg(Chosen chosen, Chosen.Fill fill, CopyView copy) {
+    Target target = fill.product().target();
+    Double freshKg = freshKg(chosen, fill);
+    if (target == null || freshKg == null) {
+      return null;
     }
+    double empty = copy.emptyKg() == null ? 0 : copy.emptyKg();
+    int cavities = fill.mould().shape().cavities();
+    return empty + cavities * (target.hardwareKg() + freshKg * chosen.shareAfter(fill.product()));
+  }
+
+  private SheetLines lines(RecipeService.Mix mix, WorkshopView shop, Chosen chosen) {
+    Map<Long, MaterialView> byId = materials.byIds(mix.materialIds());
+    return new SheetLines(
+        mix.materialIds().stream().map(byId::get).toList(),
+        materials.remainingKg(mix.materialIds()),
+        shop.scoopL(),
+        chosen.recipe().addition().order());
+  }
+
+  private List<PourSheet.SheetLayer> layers(Chosen chosen, PourSum sum, List<SheetLines> lines) {
+    return IntStream.range(0, chosen.session().size())
+        .mapToObj(
+            i -> {
+              ProductLayer layer = chosen.session().get(i);
+              BatchResult mixed = sum.layers().get(i);
+              return new PourSheet.SheetLayer(
+                  layer.name(),
+                  layer.sharePercent(),
+                  recipes.colourway(chosen.colourwayOf(layer)),
+                  mixed.yieldL(),
+                  mixed.freshDensityKgM3(),
+                  requireNonNull(mixed.workingMin()),
+                  requireNonNull(mixed.water()),
+                  lines.get(i).of(mixed.lines()));
+            })
+        .toList();
+  }
+
+  private static PourSheet.SheetBatch batch(
+      PourSum.PourBatch batch, Chosen chosen, List<SheetLines> lines, PourSum sum) {
+    return new PourSheet.SheetBatch(
+        chosen.fills().stream()
+            .flatMap(f -> f.copies().stream())
+            .filter(c -> batch.copies().contains(c.code()))
+            .map(CopyView::id)
+            .toList(),
+        IntStream.range(0, lines.size())
+            .mapToObj(i -> new PourSheet.BatchLayer(lines.get(i).of(batch.layers().get(i))))
+            .toList(),
+        requireNonNull(sum.pourWithinMin()));
+  }
+
+  private List<FindingView> warnings(Chosen chosen, PourSum sum, double densityKgM3, Instant at) {
+    // A set: two layers, or two moulds, may warn of the same thing.
+    Set<Finding> warnings = new LinkedHashSet<>();
+    Instant mayStartAt = chosen.mayStartAt();
+    if (mayStartAt != null && at.isBefore(mayStartAt)) {
+      warnings.add(
+          Finding.of(
+              FindingCode.LAYER_EARLY,
+              Map.of(
+                  "layer",
+                  chosen.session().get(0).name(),
+                  "minutes",
+                  Math.ceil(Duration.between(at, mayStartAt).toSeconds() / 60.0))));
+    }
+    for (Chosen.Fill fill : chosen.fills()) {
+      double capacityL = fill.mould().capacityL() * chosen.sessionShare();
+      double litres = litresEach(chosen, fill, densityKgM3);
+      if (litres > capacityL) {
+        warnings.add(
+            Finding.of(
+                FindingCode.TARGET_OVERFILLS,
+                Map.of(
+                    "product",
+                    fill.product().name(),
+                    "value",
+                    litres,
+                    "capacity",
+                    capacityL,
+                    "wanted",
+                    densityKgM3 * litres / capacityL)));
+      }
+      warnings.addAll(
+          MouldSum.of(
+                  fill.mould().shape(),
+                  densityKgM3,
+                  fill.mould().coreMassKg(),
+                  fill.mould().leastWallMm(),
+                  fill.mould().wallKind())
+              .warnings());
+    }
+    sum.layers().forEach(l -> warnings.addAll(l.warnings()));
+    return catalogue.views(List.copyOf(warnings));
   }
 }

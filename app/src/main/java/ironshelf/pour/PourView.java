@@ -5,10 +5,15 @@ import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A pour as others see it. */
+/**
+ * A session of pouring as others see it: the first pour, with those made beside it.
+ *
+ * @param products by name
+ * @param waiting what goes on top of it later
+ */
 public record PourView(
     long id,
-    String product,
+    List<String> products,
     String colourway,
     Instant pouredAt,
     Instant readyAt,
@@ -16,12 +21,15 @@ public record PourView(
     List<String> copies,
     int pieces,
     int allotted,
-    @Nullable String orderNumber,
-    @Nullable Long orderId,
-    List<WeighOutView> weighOuts) {
+    List<PouredFor> orders,
+    List<WeighOutView> weighOuts,
+    List<WaitingLayer> waiting) {
+
+  /** An order that it was made for. */
+  public record PouredFor(long id, String number) {}
 
   /**
-   * What was asked for and what went in.
+   * What was asked for and what went in, all layers of the session together.
    *
    * @param remainingKg what the lots hold now; null for what comes from the tap
    */

@@ -1,5 +1,7 @@
 package ironshelf.product;
 
+import static java.util.Objects.requireNonNull;
+
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -7,8 +9,12 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.math.BigDecimal;
+import java.util.List;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
-/** What is sold: a mould filled with a recipe, at a price. */
+/** What is sold: a mould filled with a recipe, in one layer or more, at a price. */
 @Entity
 @Table(name = "products")
 class Product {
@@ -22,19 +28,43 @@ class Product {
   private long recipeId;
   private BigDecimal price;
   private double minutesPerPiece;
+  private BigDecimal goods;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private List<ProductLayer> layers;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private @Nullable Target target;
+
   @Version private long version;
 
   protected Product() {}
 
-  Product(String name, long mouldId, long recipeId, BigDecimal price, double minutesPerPiece) {
-    this.name = name;
-    this.mouldId = mouldId;
-    this.recipeId = recipeId;
-    this.price = price;
-    this.minutesPerPiece = minutesPerPiece;
+  Product(ProductRequest from) {
+    change(from);
+  }
+
+  final void change(ProductRequest to) {
+    this.name = to.name().strip();
+    this.mouldId = requireNonNull(to.mouldId());
+    this.recipeId = requireNonNull(to.recipeId());
+    this.price = requireNonNull(to.price());
+    this.minutesPerPiece = to.minutesPerPiece();
+    this.goods = requireNonNull(to.goods());
+    this.layers = requireNonNull(to.layers());
+    this.target = to.target();
+  }
+
+  Long id() {
+    return id;
+  }
+
+  long version() {
+    return version;
   }
 
   ProductView view() {
-    return new ProductView(id, name, mouldId, recipeId, price, minutesPerPiece);
+    return new ProductView(
+        id, version, name, mouldId, recipeId, price, minutesPerPiece, goods, layers, target);
   }
 }

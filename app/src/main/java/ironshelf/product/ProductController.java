@@ -2,11 +2,20 @@ package ironshelf.product;
 
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchSum;
+import ironshelf.http.IfMatch;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -36,20 +45,33 @@ class ProductController {
     return products.all().values().stream().map(this::page).toList();
   }
 
+  @GetMapping("/api/products/{id}")
+  ProductPage product(@PathVariable long id) {
+    return page(products.product(id));
+  }
+
+  @PostMapping("/api/products")
+  @ResponseStatus(HttpStatus.CREATED)
+  ProductPage add(@RequestBody ProductRequest product) {
+    return page(products.add(product));
+  }
+
+  @PutMapping("/api/products/{id}")
+  ProductPage change(
+      @PathVariable long id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody ProductRequest product) {
+    return page(products.change(id, IfMatch.version(ifMatch), product));
+  }
+
   private ProductPage page(ProductView product) {
     RecipeView latest = recipes.latest(product.recipeId());
     List<ColourwayView> colourways = recipes.colourwaysOf(product.recipeId());
     BatchRequest oneLitre =
-        new BatchRequest(
-            recipes.mix(latest.id(), colourways.isEmpty() ? null : colourways.get(0).id()).recipe(),
-            1,
-            Double.NaN,
-            null,
-            Double.NaN,
-            Double.NaN,
-            null,
-            Double.NaN,
-            Double.NaN);
+        BatchRequest.ofOneLitre(
+            recipes
+                .mix(latest.id(), colourways.isEmpty() ? null : colourways.get(0).id())
+                .recipe());
     return new ProductPage(product, latest, colourways, BatchSum.of(oneLitre).freshDensityKgM3());
   }
 }

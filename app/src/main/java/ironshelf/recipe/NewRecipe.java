@@ -1,5 +1,6 @@
 package ironshelf.recipe;
 
+import ironshelf.core.cure.BinderClasses;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param school of mixing, in words
  * @param placing how it is placed, in words
  * @param caution at that step
+ * @param strengthClass code of the binder class whose strength curve it follows
  * @param batchYieldL what the parts as they stand fill, measured, a bag's yield say
  * @param retention dry piece over fresh mix, 0.5 to 1
  */
@@ -24,6 +26,7 @@ public record NewRecipe(
     @Nullable String school,
     @Nullable String placing,
     @Nullable String caution,
+    @Nullable String strengthClass,
     @Nullable Addition addition,
     @WhenMissing("2") double airPercent,
     @WhenMissing("1") double yieldFactor,
@@ -73,6 +76,13 @@ public record NewRecipe(
     optional(findings, "school", school, 80);
     optional(findings, "placing", placing, 200);
     optional(findings, "caution", caution, 300);
+    if (strengthClass != null) {
+      findings.addIf(
+          BinderClasses.shipped().find(strengthClass).isEmpty(),
+          FindingCode.VALUE_UNREADABLE,
+          "strengthClass",
+          Map.of("value", strengthClass, "wanted", "one of the classes shipped"));
+    }
     if (batchYieldL != null) {
       findings.above("batchYieldL", batchYieldL, 0, 5_000);
     }

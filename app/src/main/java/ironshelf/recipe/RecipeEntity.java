@@ -36,6 +36,7 @@ class RecipeEntity {
   private @Nullable String school;
   private @Nullable String placing;
   private @Nullable String caution;
+  private @Nullable String strengthClass;
   private @Nullable Double batchYieldL;
   private double retention;
 
@@ -72,6 +73,7 @@ class RecipeEntity {
     this.school = from.school();
     this.placing = from.placing();
     this.caution = from.caution();
+    this.strengthClass = from.strengthClass();
     this.batchYieldL = from.batchYieldL();
     this.retention = from.retention();
     this.addition = requireNonNull(from.addition());
@@ -119,6 +121,7 @@ class RecipeEntity {
         school,
         placing,
         caution,
+        strengthClass,
         addition,
         airPercent,
         yieldFactor,
@@ -160,6 +163,7 @@ class RecipeEntity {
         school,
         placing,
         caution,
+        strengthClass,
         addition,
         workingMinAt20C,
         mixMin,

@@ -1,5 +1,6 @@
 package ironshelf.recipe;
 
+import ironshelf.core.material.Role;
 import ironshelf.core.recipe.Basis;
 import ironshelf.core.recipe.Ingredient;
 import ironshelf.core.recipe.Recipe;
@@ -10,6 +11,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -24,7 +26,18 @@ import org.springframework.transaction.annotation.Transactional;
 public class RecipeService {
 
   /** A recipe ready for the batch sum, with the material that each ingredient is taken from. */
-  public record Mix(Recipe recipe, List<Long> materialIds) {}
+  public record Mix(Recipe recipe, List<Long> materialIds) {
+
+    /** The mix of a face layer. */
+    public Mix withoutFibre() {
+      return new Mix(
+          recipe.withoutFibre(),
+          IntStream.range(0, materialIds.size())
+              .filter(i -> recipe.ingredients().get(i).role() != Role.FIBRE)
+              .mapToObj(materialIds::get)
+              .toList());
+    }
+  }
 
   private final RecipeRepository recipes;
   private final ColourwayRepository colourways;
@@ -203,8 +216,8 @@ public class RecipeService {
         amount,
         material.relativeDensity(),
         material.bulkDensityKgM3(),
-        0,
-        0,
+        material.moisturePercent(),
+        material.absorptionPercent(),
         material.packKg());
   }
 

@@ -39,6 +39,7 @@ class RecipeStarter {
             start.school(),
             start.placing(),
             start.caution(),
+            start.strengthClass(),
             start.addition(),
             start.airPercent(),
             start.yieldFactor(),

@@ -16,6 +16,7 @@ public record RecipeView(
     @Nullable String school,
     @Nullable String placing,
     @Nullable String caution,
+    @Nullable String strengthClass,
     Addition addition,
     double workingMinAt20C,
     double mixMin,

@@ -1,6 +1,7 @@
 package ironshelf.shelf;
 
 import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toMap;
 
 import ironshelf.copy.CastService;
 import ironshelf.copy.CastView;
@@ -11,7 +12,9 @@ import ironshelf.mould.MouldView;
 import ironshelf.piece.OutOfMould;
 import ironshelf.piece.PieceService;
 import ironshelf.pour.PourFacts;
-import ironshelf.pour.PourService;
+import ironshelf.pour.PourReader;
+import ironshelf.pour.WaitingLayer;
+import ironshelf.pour.WaitingLayers;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
@@ -23,9 +26,11 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
@@ -42,7 +47,8 @@ public class ShelfService {
   private final WorkshopService workshop;
   private final MouldService moulds;
   private final CastService castings;
-  private final PourService pours;
+  private final PourReader pours;
+  private final WaitingLayers waiting;
   private final PieceService pieces;
   private final ProductService products;
   private final RecipeService recipes;
@@ -53,7 +59,8 @@ public class ShelfService {
       WorkshopService workshop,
       MouldService moulds,
       CastService castings,
-      PourService pours,
+      PourReader pours,
+      WaitingLayers waiting,
       PieceService pieces,
       ProductService products,
       RecipeService recipes,
@@ -63,6 +70,7 @@ public class ShelfService {
     this.moulds = moulds;
     this.castings = castings;
     this.pours = pours;
+    this.waiting = waiting;
     this.pieces = pieces;
     this.products = products;
     this.recipes = recipes;
@@ -84,7 +92,7 @@ public class ShelfService {
     return new ShelfView(now, copies, held, workshop.view().roomC(), List.copyOf(groups));
   }
 
-  /** When the castings of a pour may come out. */
+  /** When what is in a cast may come out. */
   CureService.Gate gate(PourFacts pour) {
     return gate(pour, recipes.recipe(pour.recipeId()));
   }
@@ -94,35 +102,45 @@ public class ShelfService {
   }
 
   private List<ShelfView.ShelfGroup> inMould(Known known) {
-    Map<Long, List<CastView>> byPour =
-        castings.held().stream().collect(groupingBy(CastView::pourId));
-    Map<Long, PourFacts> facts = pours.facts(byPour.keySet());
-    return byPour.entrySet().stream()
+    Map<Long, CastView> held =
+        castings.held().stream().collect(toMap(CastView::id, c -> c, (a, b) -> a, TreeMap::new));
+    Map<Long, WaitingLayer> waitingByCast = new HashMap<>();
+    waiting.all().forEach(w -> w.castIds().forEach(castId -> waitingByCast.put(castId, w)));
+    return pours.facts(held.keySet()).values().stream()
+        .collect(groupingBy(f -> List.of(f.sessionId(), f.productId())))
+        .values()
+        .stream()
         .map(
-            entry -> {
-              PourFacts pour = facts.get(entry.getKey());
-              ProductView product = known.products.get(pour.productId());
-              int cavities = known.moulds.get(product.mouldId()).shape().cavities();
-              CureService.Gate gate = gate(pour, known.recipes.get(pour.recipeId()));
-              return known.group(
-                  "pour-" + pour.id(),
-                  Board.MOULD,
-                  product,
-                  pour.colourwayId(),
-                  pour.id(),
-                  entry.getValue().size() * cavities,
-                  pour.pouredAt(),
-                  gate.readyAt(),
-                  gate.greenUntil(),
-                  entry.getValue().stream()
-                      .map(
-                          c ->
-                              new ShelfView.ShelfCast(
-                                  c.id(), c.version(), c.copyId(), c.copyCode(), cavities))
-                      .toList());
+            facts -> {
+              List<CastView> casts = facts.stream().map(f -> held.get(f.castId())).toList();
+              return inMould(known, facts.get(0), casts, waitingByCast.get(casts.get(0).id()));
             })
         .sorted(Comparator.comparing(ShelfView.ShelfGroup::gateAt))
         .toList();
+  }
+
+  private ShelfView.ShelfGroup inMould(
+      Known known, PourFacts facts, List<CastView> casts, @Nullable WaitingLayer next) {
+    ProductView product = known.products.get(facts.productId());
+    int cavities = known.moulds.get(product.mouldId()).shape().cavities();
+    CureService.Gate gate = gate(facts, known.recipes.get(facts.recipeId()));
+    return known.group(
+        "pour-" + facts.sessionId() + "-" + product.id(),
+        Board.MOULD,
+        product,
+        facts.colourwayId(),
+        facts.sessionId(),
+        casts.size() * cavities,
+        facts.pouredAt(),
+        next == null ? gate.readyAt() : next.mayStartAt(),
+        next == null ? gate.greenUntil() : null,
+        next,
+        casts.stream()
+            .map(
+                c ->
+                    new ShelfView.ShelfCast(
+                        c.id(), c.version(), c.copyId(), c.copyCode(), cavities))
+            .toList());
   }
 
   private List<ShelfView.ShelfGroup> outOfMould(Known known, Instant now) {
@@ -144,6 +162,7 @@ public class ShelfService {
               (int) out.count(),
               out.demouldedAt(),
               dry ? null : dryAt,
+              null,
               null,
               List.of());
       byKey.merge(group.key(), group, (a, b) -> known.withPieces(a, a.pieces() + b.pieces()));
@@ -176,6 +195,7 @@ public class ShelfService {
         Instant since,
         @Nullable Instant gateAt,
         @Nullable Instant greenUntil,
+        @Nullable WaitingLayer next,
         List<ShelfView.ShelfCast> casts) {
       ColourwayView colourway = colourways.get(colourwayId);
       Section section = moulds.get(product.mouldId()).section();
@@ -193,6 +213,7 @@ public class ShelfService {
           since,
           gateAt,
           greenUntil,
+          next,
           casts);
     }
 
@@ -211,6 +232,7 @@ public class ShelfService {
           g.since(),
           g.gateAt(),
           g.greenUntil(),
+          g.next(),
           g.casts());
     }
   }

@@ -1,6 +1,7 @@
 package ironshelf.shelf;
 
 import ironshelf.core.mould.Section;
+import ironshelf.pour.WaitingLayer;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -15,6 +16,7 @@ public record ShelfView(
    * @param key stays the same while the group does
    * @param gateAt when it may move on; in the past when it is due; null on the last board
    * @param greenUntil until when it stays easy; null where it does not matter
+   * @param next the layer that it waits for; null where it waits for none
    * @param casts in their moulds: what is to be emptied
    */
   public record ShelfGroup(
@@ -31,6 +33,7 @@ public record ShelfView(
       Instant since,
       @Nullable Instant gateAt,
       @Nullable Instant greenUntil,
+      @Nullable WaitingLayer next,
       List<ShelfCast> casts) {}
 
   /** A cast to be emptied, and how many pieces it makes. */

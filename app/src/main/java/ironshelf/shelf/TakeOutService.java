@@ -6,11 +6,14 @@ import ironshelf.copy.CastView;
 import ironshelf.cure.CureService;
 import ironshelf.http.ProblemException;
 import ironshelf.piece.PieceService;
-import ironshelf.pour.PourService;
+import ironshelf.pour.PourReader;
+import ironshelf.pour.WaitingLayer;
+import ironshelf.pour.WaitingLayers;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -25,7 +28,8 @@ public class TakeOutService {
 
   private final ActService acts;
   private final CastService castings;
-  private final PourService pours;
+  private final PourReader pours;
+  private final WaitingLayers waiting;
   private final PieceService pieces;
   private final ShelfService shelf;
   private final Clock clock;
@@ -33,13 +37,15 @@ public class TakeOutService {
   TakeOutService(
       ActService acts,
       CastService castings,
-      PourService pours,
+      PourReader pours,
+      WaitingLayers waiting,
       PieceService pieces,
       ShelfService shelf,
       Clock clock) {
     this.acts = acts;
     this.castings = castings;
     this.pours = pours;
+    this.waiting = waiting;
     this.pieces = pieces;
     this.shelf = shelf;
     this.clock = clock;
@@ -64,15 +70,20 @@ public class TakeOutService {
           "cast.piecesWrong",
           Map.of("copy", cast.copyCode(), "wanted", wanted, "value", taken.pieces().size()));
     }
-    CureService.Gate gate =
-        shelf.gate(pours.facts(java.util.List.of(cast.pourId())).get(cast.pourId()));
+    CureService.Gate gate = shelf.gate(pours.facts(List.of(cast.id())).get(cast.id()));
+    List<WaitingLayer> missing = waiting.of(List.of(cast.id()));
+    if (!missing.isEmpty() && earlyReason == null) {
+      throw ProblemException.conflict(
+          "cast.layerMissing", Map.of("copy", cast.copyCode(), "layer", missing.get(0).layer()));
+    }
     boolean early = at.isBefore(gate.readyAt());
     if (early && earlyReason == null) {
       ZonedDateTime ready = gate.readyAt().atZone(clock.getZone());
       throw ProblemException.conflict(
           "cast.tooEarly", Map.of("copy", cast.copyCode(), "at", AT.format(ready)));
     }
-    castings.empty(cast.id(), taken.version(), at, early ? earlyReason : null);
+    castings.empty(
+        cast.id(), taken.version(), at, early || !missing.isEmpty() ? earlyReason : null);
     pieces.demould(cast.id(), taken.pieces(), at);
   }
 }

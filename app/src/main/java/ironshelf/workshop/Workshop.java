@@ -42,7 +42,7 @@ class Workshop {
     this.name = name;
     this.demo = demo;
     this.roomC = 20;
-    this.mixerL = 10;
+    this.mixerL = 12;
     this.scoopL = 1;
     this.wastePercent = 8;
     this.ratePerHour = new BigDecimal("20.00");

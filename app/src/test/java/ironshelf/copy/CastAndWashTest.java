@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import ironshelf.App;
 import ironshelf.App.Answer;
-import java.util.ArrayList;
+import ironshelf.Pouring;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -17,11 +17,11 @@ class CastAndWashTest {
 
   @Test
   void emptiedIsToBeWashedAndFillingWashes(App app) {
-    JsonNode product = product(app, "Hex tile");
-    JsonNode mould = app.get("/api/moulds/" + product.path("product").path("mouldId").asLong());
+    JsonNode product = Pouring.product(app, "Hex tile");
+    JsonNode mould = app.get("/api/moulds/" + Pouring.mouldId(product));
     JsonNode copy = mould.path("copies").get(0);
     long id = copy.path("id").asLong();
-    pour(app, product, copy);
+    assertThat(Pouring.into(product, 0, List.of(copy)).poured(app).status()).isEqualTo(200);
     JsonNode held = app.get("/api/copies/" + id);
     assertThat(held.path("copy").path("held").isMissingNode()).isFalse();
     assertThat(held.path("copy").path("washDue").asBoolean()).isFalse();
@@ -57,11 +57,11 @@ class CastAndWashTest {
 
   @Test
   void aCopyToBeMendedIsNotFilled(App app) {
-    JsonNode product = product(app, "Ripple bowl");
-    JsonNode mould = app.get("/api/moulds/" + product.path("product").path("mouldId").asLong());
+    JsonNode product = Pouring.product(app, "Ripple bowl");
+    JsonNode mould = app.get("/api/moulds/" + Pouring.mouldId(product));
     for (JsonNode copy : mould.path("copies")) {
       if (copy.path("condition").asString().equals("mend")) {
-        Answer refused = tryPour(app, product, copy);
+        Answer refused = Pouring.into(product, 0, List.of(copy)).poured(app);
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.code()).isEqualTo("copy.retired");
         assertThat(refused.body().path("detail").asString())
@@ -73,12 +73,12 @@ class CastAndWashTest {
 
   @Test
   void whatIsLeftIsKeptAndNonsenseIsNot(App app) {
-    JsonNode product = product(app, "Lantern base");
-    JsonNode mould = app.get("/api/moulds/" + product.path("product").path("mouldId").asLong());
+    JsonNode product = Pouring.product(app, "Lantern base");
+    JsonNode mould = app.get("/api/moulds/" + Pouring.mouldId(product));
     JsonNode copy = mould.path("copies").get(1);
-    Map<String, Object> sheet = sheet(product, copy);
-    JsonNode asked = app.act("/api/pours/sheet", sheet).body();
-    Map<String, Object> pour = new java.util.HashMap<>(request(product, copy, asked));
+    Pouring pouring = Pouring.into(product, 0, List.of(copy));
+    Map<String, Object> pour = pouring.pour(pouring.sheet(app), 1);
+    pour.put("acceptShort", true);
     pour.put("leftKg", -1);
     Answer refused = app.act("/api/pours", pour);
     assertThat(refused.status()).isEqualTo(400);
@@ -89,48 +89,5 @@ class CastAndWashTest {
     JsonNode yield = app.get("/api/recipes/" + recipe + "/learned").path("yield");
     assertThat(yield.path("count").asInt()).isGreaterThanOrEqualTo(1);
     assertThat(yield.path("value").asDouble()).isBetween(0.9, 1.1);
-  }
-
-  private static JsonNode product(App app, String name) {
-    for (JsonNode page : app.get("/api/products")) {
-      if (page.path("product").path("name").asString().equals(name)) {
-        return page;
-      }
-    }
-    throw new AssertionError("no " + name);
-  }
-
-  private static void pour(App app, JsonNode product, JsonNode copy) {
-    assertThat(tryPour(app, product, copy).status()).isEqualTo(200);
-  }
-
-  private static Answer tryPour(App app, JsonNode product, JsonNode copy) {
-    JsonNode asked = app.act("/api/pours/sheet", sheet(product, copy)).body();
-    return app.act("/api/pours", request(product, copy, asked));
-  }
-
-  private static Map<String, Object> sheet(JsonNode product, JsonNode copy) {
-    return Map.of(
-        "productId", product.path("product").path("id").asLong(),
-        "colourwayId", product.path("colourways").get(0).path("id").asLong(),
-        "copyIds", List.of(copy.path("id").asLong()));
-  }
-
-  private static Map<String, Object> request(JsonNode product, JsonNode copy, JsonNode asked) {
-    List<Map<String, Object>> weighOuts = new ArrayList<>();
-    for (JsonNode line : asked.path("lines")) {
-      weighOuts.add(
-          Map.of(
-              "materialId", line.path("materialId").asLong(),
-              "actualKg", line.path("massKg").asDouble()));
-    }
-    return Map.of(
-        "productId", product.path("product").path("id").asLong(),
-        "colourwayId", product.path("colourways").get(0).path("id").asLong(),
-        "copies",
-            List.of(
-                Map.of("id", copy.path("id").asLong(), "version", copy.path("version").asLong())),
-        "weighOuts", weighOuts,
-        "acceptShort", true);
   }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.App;
 import ironshelf.App.Answer;
+import ironshelf.Pouring;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -22,9 +23,9 @@ class PourAndTakeOutTest {
 
   @Test
   void aPourMovesStockHoldsCopiesAndMakesPieces(App app) {
-    Chosen chosen = Chosen.of(app, "Reed vase", 1);
-    JsonNode sheet = app.act("/api/pours/sheet", chosen.sheet()).body();
-    JsonNode cement = sheet.path("lines").get(2);
+    Pouring chosen = Pouring.of(app, "Reed vase", 1);
+    JsonNode sheet = chosen.sheet(app);
+    JsonNode cement = sheet.path("layers").get(0).path("lines").get(2);
     assertThat(cement.path("role").asString()).isEqualTo("binder");
     double before = cement.path("stockKg").asDouble();
     Answer poured = app.act("/api/pours", chosen.pour(sheet, 1.01));
@@ -32,6 +33,8 @@ class PourAndTakeOutTest {
     double after =
         app.act("/api/pours/sheet", chosen.sheet())
             .body()
+            .path("layers")
+            .get(0)
             .path("lines")
             .get(2)
             .path("stockKg")
@@ -49,8 +52,8 @@ class PourAndTakeOutTest {
 
   @Test
   void theSameKeyIsTheSameAct(App app) {
-    Chosen chosen = Chosen.of(app, "Tea-light cup", 1);
-    JsonNode sheet = app.act("/api/pours/sheet", chosen.sheet()).body();
+    Pouring chosen = Pouring.of(app, "Tea-light cup", 1);
+    JsonNode sheet = chosen.sheet(app);
     Map<String, Object> pour = chosen.pour(sheet, 1);
     Answer first = app.act("/api/pours", pour, "one-key");
     Answer again = app.act("/api/pours", pour, "one-key");
@@ -63,8 +66,8 @@ class PourAndTakeOutTest {
 
   @Test
   void ofManyAtOnceOneWins(App app) throws Exception {
-    Chosen chosen = Chosen.of(app, "Ripple bowl", 1);
-    JsonNode sheet = app.act("/api/pours/sheet", chosen.sheet()).body();
+    Pouring chosen = Pouring.of(app, "Ripple bowl", 1);
+    JsonNode sheet = chosen.sheet(app);
     List<Callable<Answer>> presses = new ArrayList<>();
     for (int i = 0; i < 6; i++) {
       presses.add(() -> app.act("/api/pours", chosen.pour(sheet, 1)));
@@ -80,10 +83,10 @@ class PourAndTakeOutTest {
 
   @Test
   void takingOutWaitsForTheGateOrAReason(App app) {
-    Chosen chosen = Chosen.of(app, "Ripple bowl", 1);
-    JsonNode sheet = app.act("/api/pours/sheet", chosen.sheet()).body();
+    Pouring chosen = Pouring.of(app, "Ripple bowl", 1);
+    JsonNode sheet = chosen.sheet(app);
     long pourId = app.act("/api/pours", chosen.pour(sheet, 1)).body().path("id").asLong();
-    JsonNode group = group(app, "pour-" + pourId);
+    JsonNode group = Pouring.group(app, pourId);
     JsonNode cast = group.path("casts").get(0);
     Map<String, Object> out =
         Map.of(
@@ -96,83 +99,19 @@ class PourAndTakeOutTest {
         Map.of("casts", List.of(out), "earlyReason", "wanted for a trial");
     assertThat(app.act("/api/shelf/take-out", withReason).status()).isEqualTo(200);
     assertThat(app.act("/api/shelf/take-out", withReason).code()).isEqualTo("cast.emptied");
-    assertThat(group(app, "pour-" + pourId)).isNull();
+    assertThat(Pouring.group(app, pourId)).isNull();
   }
 
   @Test
   void aBadPourChangesNothing(App app) {
-    Chosen chosen = Chosen.of(app, "Tide tray", 1);
-    JsonNode sheet = app.act("/api/pours/sheet", chosen.sheet()).body();
+    Pouring chosen = Pouring.of(app, "Tea-light cup", 1);
+    JsonNode sheet = chosen.sheet(app);
     JsonNode before = app.get("/api/materials");
     Map<String, Object> short_ = chosen.pour(sheet, 100_000);
     assertThat(app.act("/api/pours", short_).status()).isEqualTo(400);
     assertThat(app.act("/api/pours", chosen.pour(sheet, 500)).code()).isEqualTo("stock.short");
     assertThat(app.act("/api/pours", chosen.pour(sheet, -1)).status()).isEqualTo(400);
     assertThat(app.get("/api/materials")).isEqualTo(before);
-    assertThat(Chosen.of(app, "Tide tray", 1).versions()).isEqualTo(chosen.versions());
-  }
-
-  private static JsonNode group(App app, String key) {
-    for (JsonNode group : app.get("/api/shelf").path("groups")) {
-      if (group.path("key").asString().equals(key)) {
-        return group;
-      }
-    }
-    return null;
-  }
-
-  /** Free copies of a product's mould, in its first colourway. */
-  private record Chosen(
-      long productId, long colourwayId, List<Long> ids, List<Long> versions, List<String> codes) {
-
-    static Chosen of(App app, String product, int count) {
-      for (JsonNode page : app.get("/api/products")) {
-        JsonNode p = page.path("product");
-        if (p.path("name").asString().equals(product)) {
-          List<JsonNode> free = new ArrayList<>();
-          for (JsonNode copy :
-              app.get("/api/moulds/" + p.path("mouldId").asLong()).path("copies")) {
-            boolean good = copy.path("condition").asString().equals("good");
-            if (good && copy.path("held").isMissingNode() && free.size() < count) {
-              free.add(copy);
-            }
-          }
-          assertThat(free).as("free copies of " + product).hasSize(count);
-          return new Chosen(
-              p.path("id").asLong(),
-              page.path("colourways").get(0).path("id").asLong(),
-              free.stream().map(c -> c.path("id").asLong()).toList(),
-              free.stream().map(c -> c.path("version").asLong()).toList(),
-              free.stream().map(c -> c.path("code").asString()).toList());
-        }
-      }
-      throw new AssertionError("no product " + product);
-    }
-
-    Map<String, Object> sheet() {
-      return Map.of("productId", productId, "colourwayId", colourwayId, "copyIds", ids);
-    }
-
-    /** A pour in which so much of what was asked went in. */
-    Map<String, Object> pour(JsonNode sheet, double share) {
-      List<Map<String, Object>> weighOuts = new ArrayList<>();
-      for (JsonNode line : sheet.path("lines")) {
-        weighOuts.add(
-            Map.of(
-                "materialId",
-                line.path("materialId").asLong(),
-                "actualKg",
-                line.path("massKg").asDouble() * share));
-      }
-      List<Map<String, Object>> copies = new ArrayList<>();
-      for (int i = 0; i < ids.size(); i++) {
-        copies.add(Map.of("id", ids.get(i), "version", versions.get(i)));
-      }
-      return Map.of(
-          "productId", productId,
-          "colourwayId", colourwayId,
-          "copies", copies,
-          "weighOuts", weighOuts);
-    }
+    assertThat(Pouring.of(app, "Tea-light cup", 1).copies()).isEqualTo(chosen.copies());
   }
 }

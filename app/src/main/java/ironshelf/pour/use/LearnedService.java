@@ -10,7 +10,8 @@ import ironshelf.material.MaterialView;
 import ironshelf.mould.MouldService;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
-import ironshelf.pour.PourService;
+import ironshelf.pour.PourFillView;
+import ironshelf.pour.PourReader;
 import ironshelf.pour.PourTaken;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
@@ -19,6 +20,7 @@ import ironshelf.recipe.NewRecipe;
 import ironshelf.recipe.RecipeService;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
@@ -29,7 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class LearnedService {
 
-  private final PourService pours;
+  private final PourReader pours;
   private final RecipeService recipes;
   private final MaterialService materials;
   private final ProductService products;
@@ -37,7 +39,7 @@ class LearnedService {
   private final PieceService pieces;
 
   LearnedService(
-      PourService pours,
+      PourReader pours,
       RecipeService recipes,
       MaterialService materials,
       ProductService products,
@@ -57,7 +59,7 @@ class LearnedService {
     Map<Long, ProductView> productsById = products.all();
     List<PourTaken> own =
         pours.taken().stream()
-            .filter(p -> productsById.get(p.productId()).recipeId() == firstId)
+            .filter(p -> recipes.recipe(p.recipeId()).firstId() == firstId)
             .toList();
     Map<Long, List<PieceView>> made =
         pieces.ofPours(own.stream().map(PourTaken::id).toList()).stream()
@@ -67,8 +69,7 @@ class LearnedService {
     for (PourTaken pour : own) {
       Mass mass = Mass.of(pour, materials.byIds(ids(pour)));
       List<PieceView> mine = made.getOrDefault(pour.id(), List.of());
-      var mould = moulds.mould(productsById.get(pour.productId()).mouldId());
-      double filledL = mould.capacityL() / mould.shape().cavities() * mine.size();
+      double filledL = pour.filledL();
       if (pour.leftKg() != null && filledL > 0) {
         double airy = mass.absoluteL / (1 - used.airPercent() / 100);
         double filledKg = mass.kg - pour.leftKg().doubleValue();
@@ -76,14 +77,44 @@ class LearnedService {
         double yieldL = filledL * mass.kg / filledKg;
         yields.add(yieldL / airy);
       }
-      addRetentions(retentions, mine, mass.kg / overMixed(mass, filledL, used));
+      boolean whole =
+          pour.fills().stream().allMatch(f -> productsById.get(f.productId()).layers().size() == 1);
+      // A piece of several layers does not tell what each of them lost.
+      addRetentions(retentions, whole ? mine : List.of(), mass.kg / overMixed(mass, filledL, used));
     }
     return new LearnedView(
         used.yieldFactor(),
         Learned.of(used.yieldFactor(), yields),
         used.retention(),
         Learned.of(used.retention(), retentions),
-        water(firstId, own));
+        water(firstId, own),
+        minutes(own, productsById));
+  }
+
+  /** Minutes to fill a piece, from pours of one product that were timed. */
+  private List<LearnedView.LearnedMinutes> minutes(
+      List<PourTaken> own, Map<Long, ProductView> productsById) {
+    Map<Long, List<Double>> byProduct = new LinkedHashMap<>();
+    for (PourTaken pour : own) {
+      List<Long> products = pour.fills().stream().map(PourFillView::productId).distinct().toList();
+      if (pour.fillingMin() != null && products.size() == 1) {
+        int cavities = moulds.mould(productsById.get(products.get(0)).mouldId()).shape().cavities();
+        byProduct
+            .computeIfAbsent(products.get(0), id -> new ArrayList<>())
+            .add(pour.fillingMin() / (pour.fills().size() * cavities));
+      }
+    }
+    return byProduct.entrySet().stream()
+        .map(
+            e -> {
+              ProductView product = productsById.get(e.getKey());
+              return new LearnedView.LearnedMinutes(
+                  product.id(),
+                  product.name(),
+                  product.minutesPerPiece(),
+                  Learned.of(product.minutesPerPiece(), e.getValue()));
+            })
+        .toList();
   }
 
   /** How much more was mixed than the copies hold, as a factor. */

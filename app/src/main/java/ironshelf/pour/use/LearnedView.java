@@ -14,7 +14,8 @@ public record LearnedView(
     Learned yield,
     double retentionUsed,
     Learned retention,
-    List<LearnedWater> water) {
+    List<LearnedWater> water,
+    List<LearnedMinutes> minutes) {
 
   /**
    * A colourway's water.
@@ -23,4 +24,8 @@ public record LearnedView(
    */
   public record LearnedWater(
       long colourwayId, String colourway, double offsetUsed, Learned offset) {}
+
+  /** Minutes that it takes to fill a piece of a product. */
+  public record LearnedMinutes(
+      long productId, String product, double minutesUsed, Learned minutes) {}
 }

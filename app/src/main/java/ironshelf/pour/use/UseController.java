@@ -27,6 +27,12 @@ class UseController {
     return learned.learned(id);
   }
 
+  /** What one piece has in it and what it cost. */
+  @GetMapping("/api/use/pieces/{id}")
+  PieceUse piece(@PathVariable long id) {
+    return use.piece(id);
+  }
+
   @GetMapping("/api/use")
   UseView use(@RequestParam(defaultValue = "product") UseService.By by) {
     return use.use(by);

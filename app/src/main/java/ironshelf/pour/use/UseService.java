@@ -1,20 +1,18 @@
 package ironshelf.pour.use;
 
 import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toList;
 
 import ironshelf.core.piece.PieceCost;
+import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
-import ironshelf.material.MaterialView;
-import ironshelf.mould.MouldService;
-import ironshelf.mould.MouldView;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
-import ironshelf.pour.PourService;
+import ironshelf.pour.PourReader;
 import ironshelf.pour.PourTaken;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.RecipeService;
-import ironshelf.workshop.WorkshopService;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;
@@ -24,6 +22,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,175 +36,167 @@ class UseService {
   enum By {
     PRODUCT,
     MONTH,
-    POUR
+    POUR,
+    PIECE
   }
 
-  private static final int MONEY = 4;
+  /** Rows of the latest pieces only, or the list has no end. */
+  private static final int MOST_PIECES = 60;
 
-  private final PourService pours;
+  private final UseLedger ledger;
+  private final CostService costs;
+  private final PourReader pours;
   private final MaterialService materials;
   private final ProductService products;
   private final PieceService pieces;
-  private final MouldService moulds;
   private final RecipeService recipes;
-  private final WorkshopService workshop;
   private final Clock clock;
 
   UseService(
-      PourService pours,
+      UseLedger ledger,
+      CostService costs,
+      PourReader pours,
       MaterialService materials,
       ProductService products,
       PieceService pieces,
-      MouldService moulds,
       RecipeService recipes,
-      WorkshopService workshop,
       Clock clock) {
+    this.ledger = ledger;
+    this.costs = costs;
     this.pours = pours;
     this.materials = materials;
     this.products = products;
     this.pieces = pieces;
-    this.moulds = moulds;
     this.recipes = recipes;
-    this.workshop = workshop;
     this.clock = clock;
   }
 
   UseView use(By by) {
-    List<PourTaken> all = pours.taken();
+    List<UseLedger.Entry> entries = ledger.entries(pours.taken());
+    Prices prices = prices(entries);
     Map<Long, ProductView> productsById = products.all();
-    Map<Long, List<PieceView>> made =
-        pieces.ofPours(all.stream().map(PourTaken::id).toList()).stream()
-            .collect(groupingBy(PieceView::pourId));
-    Map<Long, MaterialView> materialsById =
-        materials.byIds(
-            all.stream()
-                .flatMap(p -> p.taken().stream())
-                .map(PourTaken.Taken::materialId)
-                .distinct()
-                .toList());
-    Map<String, List<PourTaken>> groups = new LinkedHashMap<>();
-    for (PourTaken pour : all) {
-      groups.computeIfAbsent(name(by, pour, productsById), name -> new ArrayList<>()).add(pour);
+    Map<String, List<UseLedger.Entry>> groups = new LinkedHashMap<>();
+    for (UseLedger.Entry entry : by == By.PIECE ? latest(entries) : entries) {
+      groups.computeIfAbsent(name(by, entry, productsById), name -> new ArrayList<>()).add(entry);
     }
     List<UseView.UseRow> rows = new ArrayList<>();
-    groups.forEach((name, some) -> rows.addAll(rows(name, some, made, materialsById)));
+    groups.forEach((name, own) -> rows.addAll(rows(name, own, prices)));
     rows.sort(
         Comparator.comparingDouble((UseView.UseRow r) -> Math.abs(r.driftPercent())).reversed());
-    return new UseView(List.copyOf(rows), costs(all, productsById, made, materialsById));
+    return new UseView(List.copyOf(rows), costs.byProduct(entries, prices));
   }
 
-  private String name(By by, PourTaken pour, Map<Long, ProductView> productsById) {
+  private Prices prices(List<UseLedger.Entry> entries) {
+    return new Prices(
+        materials.byIds(entries.stream().map(UseLedger.Entry::materialId).distinct().toList()));
+  }
+
+  private static List<UseLedger.Entry> latest(List<UseLedger.Entry> entries) {
+    List<Long> ids =
+        entries.stream()
+            .map(e -> e.piece().id())
+            .distinct()
+            .sorted(Comparator.reverseOrder())
+            .limit(MOST_PIECES)
+            .toList();
+    return entries.stream().filter(e -> ids.contains(e.piece().id())).toList();
+  }
+
+  private String name(By by, UseLedger.Entry entry, Map<Long, ProductView> productsById) {
+    String product = productsById.get(entry.piece().productId()).name();
     return switch (by) {
-      case PRODUCT -> productsById.get(pour.productId()).name();
-      case MONTH -> YearMonth.from(pour.pouredAt().atZone(clock.getZone())).toString();
-      case POUR -> "pour " + pour.id();
+      case PRODUCT -> product;
+      case MONTH -> YearMonth.from(entry.pouredAt().atZone(clock.getZone())).toString();
+      case POUR -> "pour " + entry.pourId();
+      case PIECE -> product + ", piece " + entry.piece().id();
     };
   }
 
-  private static List<UseView.UseRow> rows(
-      String name,
-      List<PourTaken> some,
-      Map<Long, List<PieceView>> made,
-      Map<Long, MaterialView> materialsById) {
-    Map<Long, BigDecimal> asked = new LinkedHashMap<>();
-    Map<Long, BigDecimal> actual = new LinkedHashMap<>();
-    for (PourTaken pour : some) {
-      for (PourTaken.Taken t : pour.taken()) {
-        asked.merge(t.materialId(), t.askedKg(), BigDecimal::add);
-        actual.merge(t.materialId(), t.actualKg(), BigDecimal::add);
-      }
-    }
-    int count = some.stream().mapToInt(p -> made.getOrDefault(p.id(), List.of()).size()).sum();
+  private static List<UseView.UseRow> rows(String name, List<UseLedger.Entry> own, Prices prices) {
+    int count = (int) own.stream().map(e -> e.piece().id()).distinct().count();
+    Long onlyPiece = count == 1 ? own.get(0).piece().id() : null;
     List<UseView.UseRow> rows = new ArrayList<>();
-    asked.forEach(
-        (id, wanted) -> {
-          BigDecimal took = actual.get(id);
-          double drift =
-              wanted.signum() == 0 ? 0 : 100 * (took.doubleValue() / wanted.doubleValue() - 1);
-          rows.add(
-              new UseView.UseRow(
-                  name,
-                  materialsById.get(id).name(),
-                  count,
-                  wanted,
-                  took,
-                  drift,
-                  took.divide(BigDecimal.valueOf(Math.max(1, count)), MONEY, RoundingMode.HALF_UP),
-                  cost(took, materialsById.get(id))));
-        });
+    own.stream()
+        .collect(groupingBy(UseLedger.Entry::materialId, LinkedHashMap::new, toList()))
+        .forEach(
+            (materialId, some) -> {
+              BigDecimal asked = sum(some.stream().map(UseLedger.Entry::askedKg).toList());
+              BigDecimal took = sum(some.stream().map(UseLedger.Entry::actualKg).toList());
+              rows.add(
+                  new UseView.UseRow(
+                      name,
+                      onlyPiece,
+                      prices.name(materialId),
+                      count,
+                      asked,
+                      took,
+                      drift(asked, took),
+                      took.divide(BigDecimal.valueOf(count), Prices.SCALE, RoundingMode.HALF_UP),
+                      prices.of(materialId, took)));
+            });
     return rows;
   }
 
-  private static @Nullable BigDecimal cost(BigDecimal kg, MaterialView material) {
-    BigDecimal perKg = material.pricePerKg();
-    return perKg == null ? null : perKg.multiply(kg).setScale(MONEY, RoundingMode.HALF_UP);
+  private static BigDecimal sum(List<BigDecimal> some) {
+    return some.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
   }
 
-  private List<UseView.ProductCost> costs(
-      List<PourTaken> all,
-      Map<Long, ProductView> productsById,
-      Map<Long, List<PieceView>> made,
-      Map<Long, MaterialView> materialsById) {
-    BigDecimal rate = workshop.view().ratePerHour();
-    List<UseView.ProductCost> costs = new ArrayList<>();
-    all.stream()
-        .collect(
-            groupingBy(
-                PourTaken::productId, LinkedHashMap::new, java.util.stream.Collectors.toList()))
-        .forEach(
-            (productId, some) -> {
-              List<PieceView> own =
-                  some.stream()
-                      .flatMap(p -> made.getOrDefault(p.id(), List.of()).stream())
-                      .toList();
-              if (!own.isEmpty()) {
-                costs.add(cost(productsById.get(productId), some, own, materialsById, rate));
-              }
-            });
-    return List.copyOf(costs);
+  private static double drift(BigDecimal asked, BigDecimal took) {
+    return asked.signum() == 0 ? 0 : 100 * (took.doubleValue() / asked.doubleValue() - 1);
   }
 
-  private UseView.ProductCost cost(
-      ProductView product,
-      List<PourTaken> some,
-      List<PieceView> own,
-      Map<Long, MaterialView> materialsById,
-      BigDecimal rate) {
-    BigDecimal materialCost = BigDecimal.ZERO;
-    for (PourTaken pour : some) {
-      for (PourTaken.Taken t : pour.taken()) {
-        BigDecimal cost = cost(t.actualKg(), materialsById.get(t.materialId()));
-        materialCost = cost == null ? materialCost : materialCost.add(cost);
-      }
-    }
-    BigDecimal each =
-        materialCost.divide(BigDecimal.valueOf(own.size()), MONEY, RoundingMode.HALF_UP);
-    MouldView mould = moulds.mould(product.mouldId());
-    BigDecimal wear =
-        mould.wearPerCast() == null
-            ? BigDecimal.ZERO
-            : mould
-                .wearPerCast()
-                .divide(BigDecimal.valueOf(mould.shape().cavities()), MONEY, RoundingMode.HALF_UP);
-    double mixMinutes = some.size() * recipes.latest(product.recipeId()).mixMin() / own.size();
-    double scrapShare = (double) own.stream().filter(PieceView::isScrap).count() / own.size();
-    PieceCost cost =
-        PieceCost.of(
-            each,
-            wear,
-            BigDecimal.ZERO,
-            product.minutesPerPiece() + mixMinutes,
-            rate,
-            Math.min(0.9, scrapShare));
-    return new UseView.ProductCost(
+  /** What one piece has in it, pour by pour, and what it cost. */
+  PieceUse piece(long pieceId) {
+    PieceView piece =
+        pieces.byIds(List.of(pieceId)).stream()
+            .findFirst()
+            .orElseThrow(() -> ProblemException.unknown("piece", pieceId));
+    ProductView product = products.product(piece.productId());
+    List<PourTaken> own = pours.takenBy(piece.castId());
+    List<UseLedger.Entry> entries = ledger.entries(own);
+    Prices prices = prices(entries);
+    List<UseLedger.Entry> mine = entries.stream().filter(e -> e.piece().id() == pieceId).toList();
+    BigDecimal wasted = wasted(own, entries, mine);
+    List<PieceView> siblings =
+        entries.stream()
+            .map(UseLedger.Entry::piece)
+            .filter(p -> p.productId() == piece.productId())
+            .distinct()
+            .toList();
+    PieceCost cost = costs.of(product, mine, 1, CostService.scrapShare(siblings), prices);
+    return new PieceUse(
+        piece,
         product.name(),
-        own.size(),
-        scrapShare,
-        cost.materials(),
-        cost.mouldWear(),
-        cost.labour(),
-        cost.scrap(),
+        recipes.colourway(piece.colourwayId()).name(),
+        mine.stream()
+            .map(
+                e ->
+                    new PieceUse.PieceRow(
+                        e.pourId(),
+                        recipes.colourway(e.colourwayId()).name(),
+                        prices.name(e.materialId()),
+                        e.askedKg(),
+                        e.actualKg(),
+                        drift(e.askedKg(), e.actualKg()),
+                        prices.of(e.materialId(), e.actualKg())))
+            .toList(),
+        wasted,
+        cost,
         cost.total(),
         product.price());
+  }
+
+  /** The piece's part of what was left in the bowls; null where that was not weighed. */
+  private static @Nullable BigDecimal wasted(
+      List<PourTaken> own, List<UseLedger.Entry> all, List<UseLedger.Entry> mine) {
+    List<BigDecimal> left = own.stream().map(PourTaken::leftKg).filter(Objects::nonNull).toList();
+    if (left.size() < own.size()) {
+      return null;
+    }
+    BigDecimal of = sum(all.stream().map(UseLedger.Entry::actualKg).toList());
+    BigDecimal part = sum(mine.stream().map(UseLedger.Entry::actualKg).toList());
+    return of.signum() == 0
+        ? BigDecimal.ZERO
+        : sum(left).multiply(part).divide(of, Prices.SCALE, RoundingMode.HALF_UP);
   }
 }

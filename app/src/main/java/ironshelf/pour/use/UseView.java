@@ -8,14 +8,16 @@ import org.jspecify.annotations.Nullable;
 public record UseView(List<UseRow> rows, List<ProductCost> costs) {
 
   /**
-   * One material in one product, month or pour.
+   * One material in one product, month, pour or piece.
    *
+   * @param pieceId null unless it is of one piece alone
    * @param driftPercent actual over asked, less 100
    * @param perPieceKg what one piece took of it
    * @param cost of what went in; null where no price is known
    */
   public record UseRow(
       String of,
+      @Nullable Long pieceId,
       String material,
       int pieces,
       BigDecimal askedKg,
@@ -35,6 +37,7 @@ public record UseView(List<UseRow> rows, List<ProductCost> costs) {
       double scrapShare,
       BigDecimal materials,
       BigDecimal mouldWear,
+      BigDecimal goods,
       BigDecimal labour,
       BigDecimal scrap,
       BigDecimal total,

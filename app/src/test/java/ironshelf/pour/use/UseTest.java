@@ -45,6 +45,7 @@ class UseTest {
       double parts =
           c.path("materials").asDouble()
               + c.path("mouldWear").asDouble()
+              + c.path("goods").asDouble()
               + c.path("labour").asDouble()
               + c.path("scrap").asDouble();
       assertThat(c.path("total").asDouble()).isCloseTo(parts, within(1e-9));

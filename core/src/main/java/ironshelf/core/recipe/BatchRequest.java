@@ -87,6 +87,12 @@ public record BatchRequest(
         null);
   }
 
+  /** A litre of a recipe at its reference conditions, to learn its density. */
+  public static BatchRequest ofOneLitre(Recipe recipe) {
+    return new BatchRequest(
+        recipe, 1, Double.NaN, null, Double.NaN, Double.NaN, null, Double.NaN, Double.NaN);
+  }
+
   /** What is mixed: what is needed and the waste share on top. */
   public double yieldL() {
     return neededL * (1 + wastePercent / 100);

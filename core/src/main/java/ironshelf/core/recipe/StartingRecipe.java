@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param code short name in lower case, unique
  * @param placing how it is placed
  * @param caution at that step
+ * @param strengthClass code of the binder class whose strength curve it follows
  * @param batchYieldL as in {@link Recipe}
  */
 public record StartingRecipe(
@@ -19,6 +20,7 @@ public record StartingRecipe(
     String school,
     String placing,
     String caution,
+    String strengthClass,
     Addition addition,
     double airPercent,
     double yieldFactor,
@@ -50,6 +52,7 @@ public record StartingRecipe(
         .text("school", school, 80)
         .text("placing", placing, 200)
         .text("caution", caution, 300)
+        .text("strengthClass", strengthClass, 40)
         .present("addition", addition)
         .present("water", water)
         .within("airPercent", airPercent, 0, 60)

@@ -65,6 +65,7 @@ public final class StartingRecipes {
         row.get("school"),
         row.get("placing"),
         row.get("caution"),
+        row.get("strength_class"),
         Addition.valueOf(row.get("addition")),
         number(row, "air_percent"),
         number(row, "yield_factor"),

@@ -1,0 +1,139 @@
+package ironshelf.pour;
+
+import static java.util.Objects.requireNonNull;
+import static java.util.stream.Collectors.toMap;
+
+import ironshelf.copy.CastView;
+import ironshelf.copy.CopyView;
+import ironshelf.http.ProblemException;
+import ironshelf.mould.MouldService;
+import ironshelf.mould.MouldView;
+import ironshelf.product.ProductLayer;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.RecipeView;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Finds what a request names, and refuses what cannot go into one session. */
+@Component
+class Chooser {
+
+  private final ProductService products;
+  private final MouldService moulds;
+  private final RecipeService recipes;
+  private final PourFillRepository fills;
+  private final PourRepository pours;
+
+  Chooser(
+      ProductService products,
+      MouldService moulds,
+      RecipeService recipes,
+      PourFillRepository fills,
+      PourRepository pours) {
+    this.products = products;
+    this.moulds = moulds;
+    this.recipes = recipes;
+    this.fills = fills;
+    this.pours = pours;
+  }
+
+  Chosen choose(PourSheetRequest request) {
+    int firstLayer = requireNonNull(request.firstLayer());
+    List<Chosen.Fill> chosen = request.fills().stream().map(this::fill).toList();
+    ProductView first = chosen.get(0).product();
+    for (Chosen.Fill fill : chosen) {
+      refuseApart(first, fill.product(), firstLayer);
+    }
+    ColourwayView colourway = recipes.colourway(requireNonNull(request.colourwayId()));
+    if (colourway.recipeId() != first.recipeId()) {
+      throw ProblemException.conflict(
+          "pour.colourwayWrong", Map.of("colourway", colourway.name(), "product", first.name()));
+    }
+    Instant mayStartAt = firstLayer == 0 ? null : mayStartAt(chosen, firstLayer);
+    RecipeView recipe =
+        firstLayer == 0 ? recipes.latest(first.recipeId()) : begunWith(chosen.get(0));
+    return new Chosen(recipe, colourway, firstLayer, first.session(firstLayer), chosen, mayStartAt);
+  }
+
+  private Chosen.Fill fill(PourSheetRequest.FillChoice choice) {
+    ProductView product = products.product(requireNonNull(choice.productId()));
+    MouldView mould = moulds.mould(product.mouldId());
+    List<CopyView> copies =
+        mould.copies().stream().filter(c -> choice.copyIds().contains(c.id())).toList();
+    if (copies.size() < choice.copyIds().size()) {
+      throw ProblemException.conflict(
+          "copy.wrongMould",
+          Map.of("copy", "One of them", "product", product.name(), "mould", mould.name()));
+    }
+    return new Chosen.Fill(product, mould, copies);
+  }
+
+  /** One mix fills one recipe's products, in layers of the same colours and shares. */
+  private static void refuseApart(ProductView first, ProductView other, int firstLayer) {
+    if (firstLayer >= other.layers().size()) {
+      throw ProblemException.conflict(
+          "layer.unknown", Map.of("product", other.name(), "value", firstLayer + 1));
+    }
+    boolean alike = other.session(firstLayer).size() == first.session(firstLayer).size();
+    for (int i = 0; alike && i < first.session(firstLayer).size(); i++) {
+      ProductLayer a = first.session(firstLayer).get(i);
+      ProductLayer b = other.session(firstLayer).get(i);
+      alike =
+          Objects.equals(a.colourwayId(), b.colourwayId())
+              && a.sharePercent() == b.sharePercent()
+              && Objects.equals(a.withoutFibre(), b.withoutFibre());
+    }
+    if (!alike || other.recipeId() != first.recipeId()) {
+      throw ProblemException.conflict(
+          "pour.notOneMix", Map.of("product", other.name(), "other", first.name()));
+    }
+  }
+
+  /** When the last of the layers below is stiff enough; refuses copies that do not wait for one. */
+  private Instant mayStartAt(List<Chosen.Fill> chosen, int firstLayer) {
+    List<CastView> held =
+        chosen.stream()
+            .flatMap(f -> f.copies().stream())
+            .map(CopyView::held)
+            .filter(Objects::nonNull)
+            .toList();
+    Map<Long, PourFillView> last =
+        fills.findByCastIdInOrderByLayerNo(held.stream().map(CastView::id).toList()).stream()
+            .map(PourFill::view)
+            .collect(toMap(PourFillView::castId, f -> f, (a, b) -> b));
+    Map<Long, Instant> pouredAt =
+        pours.findAllById(last.values().stream().map(PourFillView::pourId).toList()).stream()
+            .collect(toMap(Pour::id, Pour::pouredAt));
+    List<Instant> ready = new ArrayList<>();
+    for (Chosen.Fill fill : chosen) {
+      ProductLayer layer = fill.product().layers().get(firstLayer);
+      for (CopyView copy : fill.copies()) {
+        @Nullable PourFillView below = copy.held() == null ? null : last.get(copy.held().id());
+        if (below == null
+            || below.productId() != fill.product().id()
+            || below.layerNo() != firstLayer - 1) {
+          throw ProblemException.conflict(
+              "layer.notWaiting", Map.of("copy", copy.code(), "layer", layer.name()));
+        }
+        Duration wait = Duration.ofSeconds(Math.round(layer.waitH() * 3600));
+        ready.add(requireNonNull(pouredAt.get(below.pourId())).plus(wait));
+      }
+    }
+    return ready.stream().max(Instant::compareTo).orElseThrow();
+  }
+
+  /** The version that the layers below were mixed by. */
+  private RecipeView begunWith(Chosen.Fill fill) {
+    CastView held = requireNonNull(fill.copies().get(0).held());
+    return recipes.recipe(pours.findById(held.pourId()).orElseThrow().recipeId());
+  }
+}

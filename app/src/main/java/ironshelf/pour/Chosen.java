@@ -1,0 +1,50 @@
+package ironshelf.pour;
+
+import ironshelf.copy.CopyView;
+import ironshelf.mould.MouldView;
+import ironshelf.product.ProductLayer;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.RecipeView;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a request for a sheet names, found and fitting together.
+ *
+ * @param session the layers that are mixed beside each other, at least one
+ * @param mayStartAt when the layer below is stiff enough; null for the first layer
+ */
+record Chosen(
+    RecipeView recipe,
+    ColourwayView colourway,
+    int firstLayer,
+    List<ProductLayer> session,
+    List<Fill> fills,
+    @Nullable Instant mayStartAt) {
+
+  /** A product, its mould and the copies to fill. */
+  record Fill(ProductView product, MouldView mould, List<CopyView> copies) {}
+
+  /** The colourway of a layer: its own, or the one that was ordered. */
+  long colourwayOf(ProductLayer layer) {
+    return layer.colourwayId() == null ? colourway.id() : layer.colourwayId();
+  }
+
+  /** How much of what a mould holds the session fills, 0 to 1 or above for heads. */
+  double sessionShare() {
+    return session.stream().mapToDouble(ProductLayer::sharePercent).sum() / 100;
+  }
+
+  /** How much of a product is in the mould when the session is over, 0 to 1. */
+  double shareAfter(ProductView product) {
+    return Math.min(
+        1,
+        product.layers().stream()
+                .limit(firstLayer + (long) session.size())
+                .mapToDouble(ProductLayer::sharePercent)
+                .sum()
+            / 100);
+  }
+}

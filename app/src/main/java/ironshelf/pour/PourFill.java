@@ -1,0 +1,45 @@
+package ironshelf.pour;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import org.jspecify.annotations.Nullable;
+
+/** What one pour put into one cast. Never changed. */
+@Entity
+@Table(name = "pour_fills")
+class PourFill {
+
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private long pourId;
+  private long castId;
+  private long productId;
+  private @Nullable Long lineId;
+  private int layerNo;
+  private double litres;
+
+  protected PourFill() {}
+
+  PourFill(
+      long pourId, long castId, long productId, @Nullable Long lineId, int layerNo, double litres) {
+    this.pourId = pourId;
+    this.castId = castId;
+    this.productId = productId;
+    this.lineId = lineId;
+    this.layerNo = layerNo;
+    this.litres = litres;
+  }
+
+  long pourId() {
+    return pourId;
+  }
+
+  PourFillView view() {
+    return new PourFillView(pourId, castId, productId, lineId, layerNo, litres);
+  }
+}

@@ -1,0 +1,12 @@
+package ironshelf.pour;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface PourFillRepository extends JpaRepository<PourFill, Long> {
+
+  List<PourFill> findByPourIdInOrderById(Collection<Long> pourIds);
+
+  List<PourFill> findByCastIdInOrderByLayerNo(Collection<Long> castIds);
+}

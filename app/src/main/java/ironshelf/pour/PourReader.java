@@ -1,0 +1,191 @@
+package ironshelf.pour;
+
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toMap;
+
+import ironshelf.copy.CastService;
+import ironshelf.copy.CastView;
+import ironshelf.cure.CureService;
+import ironshelf.http.ProblemException;
+import ironshelf.material.MaterialService;
+import ironshelf.material.MaterialView;
+import ironshelf.order.OrderService;
+import ironshelf.piece.PieceService;
+import ironshelf.piece.PieceView;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.RecipeView;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads pours that were made. */
+@Service
+@Transactional(readOnly = true)
+public class PourReader {
+
+  private final PourRepository pours;
+  private final PourFillRepository fills;
+  private final WaitingLayers waiting;
+  private final MaterialService materials;
+  private final CastService castings;
+  private final RecipeService recipes;
+  private final ProductService products;
+  private final OrderService orders;
+  private final PieceService pieces;
+  private final CureService cure;
+
+  PourReader(
+      PourRepository pours,
+      PourFillRepository fills,
+      WaitingLayers waiting,
+      MaterialService materials,
+      CastService castings,
+      RecipeService recipes,
+      ProductService products,
+      OrderService orders,
+      PieceService pieces,
+      CureService cure) {
+    this.pours = pours;
+    this.fills = fills;
+    this.waiting = waiting;
+    this.materials = materials;
+    this.castings = castings;
+    this.recipes = recipes;
+    this.products = products;
+    this.orders = orders;
+    this.pieces = pieces;
+    this.cure = cure;
+  }
+
+  public PourView view(long id) {
+    Pour pour = pours.findById(id).orElseThrow(() -> ProblemException.unknown("pour", id));
+    List<Pour> session =
+        Stream.concat(Stream.of(pour), pours.findByBesideIdOrderById(id).stream()).toList();
+    List<PourFillView> filled = fillsOf(List.of(id)).getOrDefault(id, List.of());
+    List<Long> castIds = filled.stream().map(PourFillView::castId).toList();
+    RecipeView recipe = recipes.recipe(pour.recipeId());
+    CureService.Gate gate =
+        cure.gate(pour.pouredAt(), pour.roomC(), recipe.demouldAgeH(), recipe.greenUntilAgeH());
+    List<PieceView> made = pieces.ofCasts(castIds);
+    Map<Long, ProductView> byId = products.all();
+    return new PourView(
+        id,
+        filled.stream().map(f -> byId.get(f.productId()).name()).distinct().toList(),
+        recipes.colourway(pour.colourwayId()).name(),
+        pour.pouredAt(),
+        gate.readyAt(),
+        gate.greenUntil(),
+        castings.byIds(castIds).stream().map(CastView::copyCode).toList(),
+        made.size(),
+        orders.allottedOf(made.stream().map(PieceView::id).toList()),
+        filled.stream()
+            .map(PourFillView::lineId)
+            .filter(Objects::nonNull)
+            .distinct()
+            .map(orders::lineName)
+            .map(line -> new PourView.PouredFor(line.orderId(), line.orderNumber()))
+            .distinct()
+            .toList(),
+        weighOuts(session),
+        waiting.of(castIds));
+  }
+
+  private List<PourView.WeighOutView> weighOuts(List<Pour> session) {
+    Map<Long, BigDecimal> asked = new LinkedHashMap<>();
+    Map<Long, BigDecimal> actual = new LinkedHashMap<>();
+    for (Pour pour : session) {
+      for (WeighOut w : pour.weighOuts()) {
+        asked.merge(w.materialId(), w.askedKg(), BigDecimal::add);
+        actual.merge(w.materialId(), w.actualKg(), BigDecimal::add);
+      }
+    }
+    Map<Long, MaterialView> byId = materials.byIds(asked.keySet());
+    Map<Long, BigDecimal> remaining = materials.remainingKg(asked.keySet());
+    return asked.keySet().stream()
+        .map(
+            materialId ->
+                new PourView.WeighOutView(
+                    materialId,
+                    byId.get(materialId).name(),
+                    asked.get(materialId),
+                    actual.get(materialId),
+                    remaining.get(materialId)))
+        .toList();
+  }
+
+  /** What every pour took, oldest first. */
+  public List<PourTaken> taken() {
+    List<Pour> all = pours.findAllByOrderById();
+    Map<Long, List<PourFillView>> byPour = fillsOf(all.stream().map(Pour::id).toList());
+    return all.stream().map(p -> taken(p, byPour.getOrDefault(p.id(), List.of()))).toList();
+  }
+
+  /** What the pours into a cast took, layer by layer. */
+  public List<PourTaken> takenBy(long castId) {
+    List<Long> ids =
+        fills.findByCastIdInOrderByLayerNo(List.of(castId)).stream().map(PourFill::pourId).toList();
+    Map<Long, List<PourFillView>> byPour = fillsOf(ids);
+    Map<Long, Pour> byId = pours.findAllById(ids).stream().collect(toMap(Pour::id, p -> p));
+    return ids.stream().map(id -> taken(byId.get(id), byPour.get(id))).toList();
+  }
+
+  private static PourTaken taken(Pour p, List<PourFillView> filled) {
+    return new PourTaken(
+        p.id(),
+        p.recipeId(),
+        p.colourwayId(),
+        p.pouredAt(),
+        p.leftKg(),
+        p.fillingMin(),
+        p.weighOuts().stream()
+            .map(w -> new PourTaken.Taken(w.materialId(), w.askedKg(), w.actualKg()))
+            .toList(),
+        filled);
+  }
+
+  private Map<Long, List<PourFillView>> fillsOf(Collection<Long> pourIds) {
+    return fills.findByPourIdInOrderById(pourIds).stream()
+        .map(PourFill::view)
+        .collect(groupingBy(PourFillView::pourId));
+  }
+
+  /** What is in these casts, by the cast. */
+  public Map<Long, PourFacts> facts(Collection<Long> castIds) {
+    Map<Long, List<PourFillView>> byCast =
+        fills.findByCastIdInOrderByLayerNo(castIds).stream()
+            .map(PourFill::view)
+            .collect(groupingBy(PourFillView::castId));
+    List<Long> pourIds =
+        byCast.values().stream().flatMap(List::stream).map(PourFillView::pourId).toList();
+    Map<Long, Pour> byId =
+        pours.findAllById(pourIds).stream().collect(toMap(Pour::id, p -> p, (a, b) -> a));
+    Map<Long, PourFacts> facts = new LinkedHashMap<>();
+    byCast.forEach(
+        (castId, filled) -> {
+          List<Pour> own = new ArrayList<>();
+          filled.forEach(f -> own.add(byId.get(f.pourId())));
+          Pour first = own.get(0);
+          Pour last = own.get(own.size() - 1);
+          facts.put(
+              castId,
+              new PourFacts(
+                  castId,
+                  last.sessionId(),
+                  filled.get(0).productId(),
+                  first.recipeId(),
+                  first.colourwayId(),
+                  last.pouredAt(),
+                  last.roomC()));
+        });
+    return facts;
+  }
+}

@@ -1,0 +1,105 @@
+package ironshelf.pour;
+
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toList;
+
+import ironshelf.copy.CastService;
+import ironshelf.copy.CastView;
+import ironshelf.piece.PieceService;
+import ironshelf.piece.PieceView;
+import ironshelf.product.ProductLayer;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.RecipeService;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finds castings that wait for their next layer: a second colour, the back of a face. */
+@Service
+@Transactional(readOnly = true)
+public class WaitingLayers {
+
+  private final PourRepository pours;
+  private final PourFillRepository fills;
+  private final CastService castings;
+  private final PieceService pieces;
+  private final ProductService products;
+  private final RecipeService recipes;
+
+  WaitingLayers(
+      PourRepository pours,
+      PourFillRepository fills,
+      CastService castings,
+      PieceService pieces,
+      ProductService products,
+      RecipeService recipes) {
+    this.pours = pours;
+    this.fills = fills;
+    this.castings = castings;
+    this.pieces = pieces;
+    this.products = products;
+    this.recipes = recipes;
+  }
+
+  /** Everything that waits in its mould now, the soonest first. */
+  public List<WaitingLayer> all() {
+    return of(castings.held().stream().map(CastView::id).toList());
+  }
+
+  /** What of these casts waits, those of one pour together. */
+  public List<WaitingLayer> of(Collection<Long> castIds) {
+    Map<Long, ProductView> productsById = products.all();
+    Map<Long, List<PourFillView>> byCast =
+        fills.findByCastIdInOrderByLayerNo(castIds).stream()
+            .map(PourFill::view)
+            .collect(groupingBy(PourFillView::castId, LinkedHashMap::new, toList()));
+    Map<List<Long>, List<PourFillView>> groups = new LinkedHashMap<>();
+    byCast
+        .values()
+        .forEach(
+            filled -> {
+              PourFillView last = filled.get(filled.size() - 1);
+              if (last.layerNo() + 1 < productsById.get(last.productId()).layers().size()) {
+                groups
+                    .computeIfAbsent(
+                        List.of(last.pourId(), last.productId()), key -> new ArrayList<>())
+                    .add(last);
+              }
+            });
+    return groups.values().stream()
+        .map(last -> waiting(last, productsById.get(last.get(0).productId())))
+        .sorted(Comparator.comparing(WaitingLayer::mayStartAt))
+        .toList();
+  }
+
+  private WaitingLayer waiting(List<PourFillView> last, ProductView product) {
+    int layerNo = last.get(0).layerNo() + 1;
+    ProductLayer layer = product.layers().get(layerNo);
+    List<CastView> casts = castings.byIds(last.stream().map(PourFillView::castId).toList());
+    PieceView piece = pieces.ofCasts(List.of(casts.get(0).id())).get(0);
+    Instant below = pours.findById(last.get(0).pourId()).orElseThrow().pouredAt();
+    ColourwayView colourway =
+        recipes.colourway(layer.colourwayId() == null ? piece.colourwayId() : layer.colourwayId());
+    return new WaitingLayer(
+        product.id(),
+        product.name(),
+        layer.name(),
+        layerNo,
+        piece.colourwayId(),
+        colourway.name(),
+        colourway.swatch(),
+        below.plus(Duration.ofSeconds(Math.round(layer.waitH() * 3600))),
+        casts.stream().map(CastView::id).toList(),
+        casts.stream().map(CastView::copyId).toList(),
+        casts.stream().map(CastView::copyCode).toList());
+  }
+}

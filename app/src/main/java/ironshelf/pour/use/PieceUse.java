@@ -1,0 +1,34 @@
+package ironshelf.pour.use;
+
+import ironshelf.core.piece.PieceCost;
+import ironshelf.piece.PieceView;
+import java.math.BigDecimal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What one piece has in it and what it cost.
+ *
+ * @param rows its share of what really went in, pour by pour and material by material
+ * @param wasteKg its part of what was left in the bowls; null where that was not weighed
+ */
+public record PieceUse(
+    PieceView piece,
+    String product,
+    String colourway,
+    List<PieceRow> rows,
+    @Nullable BigDecimal wasteKg,
+    PieceCost cost,
+    BigDecimal total,
+    BigDecimal price) {
+
+  /** One material of one pour. */
+  public record PieceRow(
+      long pourId,
+      String colourway,
+      String material,
+      BigDecimal askedKg,
+      BigDecimal actualKg,
+      double driftPercent,
+      @Nullable BigDecimal cost) {}
+}

@@ -1,0 +1,83 @@
+package ironshelf.product;
+
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.WhenMissing;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A product as it is to be kept.
+ *
+ * @param recipeId the recipe's first version: pours take the newest
+ * @param price 0 to 1 000 000
+ * @param minutesPerPiece to fill one, 0 to 1 440
+ * @param goods release agent, inserts, sealer and packing of one piece, in the shop's money, 0 to 1
+ *     000 000
+ * @param layers at most 6, the first without a wait; their shares make 100 together, or 100 each
+ *     where the mould is filled anew, as for two heads; empty: one layer
+ * @param target null where it is not sold by its mass
+ */
+public record ProductRequest(
+    String name,
+    @Nullable Long mouldId,
+    @Nullable Long recipeId,
+    @Nullable BigDecimal price,
+    @WhenMissing("0") double minutesPerPiece,
+    @Nullable BigDecimal goods,
+    @Nullable List<ProductLayer> layers,
+    @Nullable Target target) {
+
+  private static final BigDecimal MOST = new BigDecimal(1_000_000);
+
+  /** How far the shares may be off 100, for thirds. */
+  private static final double SHARE_TOLERANCE = 0.5;
+
+  public ProductRequest {
+    minutesPerPiece = Double.isNaN(minutesPerPiece) ? 0 : minutesPerPiece;
+    layers = layers == null || layers.isEmpty() ? List.of(ProductLayer.WHOLE) : List.copyOf(layers);
+    price = price == null ? BigDecimal.ZERO : price;
+    goods = goods == null ? BigDecimal.ZERO : goods;
+    double sum = layers.stream().mapToDouble(ProductLayer::sharePercent).sum();
+    Findings findings = new Findings();
+    money(findings, "price", price);
+    money(findings, "goods", goods);
+    findings
+        .text("name", name, 80)
+        .present("mouldId", mouldId)
+        .present("recipeId", recipeId)
+        .within("minutesPerPiece", minutesPerPiece, 0, 1_440)
+        .list("layers", layers, 6)
+        .addIf(
+            Math.abs(sum - 100) > SHARE_TOLERANCE
+                && layers.stream().anyMatch(l -> l.sharePercent() < 100),
+            FindingCode.LAYERS_SUM,
+            "layers",
+            Map.of("value", sum))
+        .addIf(
+            layers.get(0).waitH() > 0,
+            FindingCode.LAYERS_FIRST_WAITS,
+            "layers.0.waitH",
+            Map.of("value", layers.get(0).waitH()))
+        .orRefuse();
+    price = price.setScale(2, RoundingMode.HALF_UP);
+    goods = goods.setScale(2, RoundingMode.HALF_UP);
+  }
+
+  private static void money(Findings findings, String field, BigDecimal value) {
+    findings
+        .addIf(
+            value.signum() < 0,
+            FindingCode.NUMBER_TOO_SMALL,
+            field,
+            Map.of("value", value, "low", 0))
+        .addIf(
+            value.compareTo(MOST) > 0,
+            FindingCode.NUMBER_TOO_LARGE,
+            field,
+            Map.of("value", value, "high", MOST));
+  }
+}
