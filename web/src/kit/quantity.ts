@@ -30,3 +30,17 @@ export function useReader() {
   return async (text: string, dimension: Dimension) =>
     (await queries.fetchQuery(reading(text.trim(), dimension))).value;
 }
+
+/** Grams or kilograms as a wet bench types them: read here, so that no network is needed. */
+const PLAIN_MASS = /^(\d+(?:\.\d+)?)\s*(g|kg)?$/i;
+
+/** Reads a mass at the bench, grams unless it says otherwise; plain ones without the server. */
+export function useBenchReader() {
+  const read = useReader();
+  return async (text: string) => {
+    const plain = PLAIN_MASS.exec(text.trim());
+    return plain
+      ? Number(plain[1]) / (plain[2]?.toLowerCase() === 'kg' ? 1 : 1000)
+      : read(withUnit(text, 'g'), 'mass');
+  };
+}

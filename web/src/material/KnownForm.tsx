@@ -18,6 +18,8 @@ export function KnownForm({ stock, onDone }: { stock: Stock; onDone: () => void 
   const [price, setPrice] = useState(
     material.pricePerPack === undefined ? '' : String(material.pricePerPack),
   );
+  const [moisture, setMoisture] = useState(String(material.moisturePercent || ''));
+  const [absorption, setAbsorption] = useState(String(material.absorptionPercent || ''));
   const [wrong, setWrong] = useState<string>();
   const submit = async () => {
     setWrong(undefined);
@@ -33,6 +35,8 @@ export function KnownForm({ stock, onDone }: { stock: Stock; onDone: () => void 
           ...(scoopKg !== undefined && { scoopKg }),
           ...(spoonKg !== undefined && { spoonG: spoonKg * 1000 }),
           ...(packKg !== undefined && { packKg }),
+          moisturePercent: numberOf(moisture),
+          absorptionPercent: numberOf(absorption),
           ...(price.trim() !== '' && { pricePerPack: Number(price.replace(',', '.')) }),
         },
       });
@@ -72,6 +76,16 @@ export function KnownForm({ stock, onDone }: { stock: Stock; onDone: () => void 
         <Box w="130px">
           <TextField label="a pack costs" text={price} onText={setPrice} />
         </Box>
+        {material.role === 'aggregate' && (
+          <>
+            <Box w="130px">
+              <TextField label="water in it, %" text={moisture} onText={setMoisture} />
+            </Box>
+            <Box w="150px">
+              <TextField label="of that it keeps, %" text={absorption} onText={setAbsorption} />
+            </Box>
+          </>
+        )}
         <Box pb="20px">
           <Key main type="submit" busy={acts.change.isPending}>
             Keep it
@@ -85,4 +99,8 @@ export function KnownForm({ stock, onDone }: { stock: Stock; onDone: () => void 
       )}
     </form>
   );
+}
+
+function numberOf(text: string): number {
+  return text.trim() === '' ? 0 : Number(text.replace(',', '.'));
 }

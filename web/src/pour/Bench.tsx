@@ -2,8 +2,7 @@ import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { messageOf, Problem } from '../api/client';
-import { useReader, withUnit } from '../kit/quantity';
-import { SectionDrawing } from '../kit/SectionDrawing';
+import { useBenchReader } from '../kit/quantity';
 import { useNow, useWorkshop } from '../workshop/useWorkshop';
 import { BenchHead } from './BenchHead';
 import { BenchKeys } from './BenchKeys';
@@ -11,20 +10,22 @@ import {
   add,
   added,
   current,
+  fillingMin,
   inBowl,
   isFresh,
+  layersOf,
   leftKg,
   take,
   undo,
-  weighOuts,
   wettedAt,
 } from './draft';
+import { MouldFilling } from './MouldFilling';
 import { PouredView } from './PouredView';
 import { StepList } from './StepList';
 import { type Step, stepsOf } from './steps';
 import { StepView } from './StepView';
 import { useDraft } from './useDraft';
-import { type Sheet, usePoured } from './usePour';
+import { type Sheet, usePoured, type Wanted } from './usePour';
 import { useScale } from './useScale';
 import { scaleKg } from './WeighView';
 
@@ -33,12 +34,12 @@ const STOP_TAPPING_SHARE = 0.8;
 
 interface Props {
   sheet: Sheet;
-  lineId?: number;
+  wanted: Wanted;
 }
 
 /** Where we are on the left, one thing in the middle, the mould on the right, keys below. */
-export function Bench({ sheet, lineId }: Props) {
-  const name = `${lineId ?? 'stock'}-${sheet.copies.map((c) => `${c.id}v${c.version}`).join('.')}`;
+export function Bench({ sheet, wanted }: Props) {
+  const name = draftName(sheet);
   const { draft, keep, drop } = useDraft(name);
   const [typed, setTyped] = useState<string>();
   const [wrong, setWrong] = useState<string>();
@@ -47,11 +48,11 @@ export function Bench({ sheet, lineId }: Props) {
   const navigate = useNavigate();
   const now = useNow();
   const poured = usePoured();
-  const read = useReader();
+  const read = useBenchReader();
   const steps = stepsOf(sheet);
   const at = current(steps, draft);
   const step = steps[at] as Step;
-  const reading = useScale(step.kind === 'weigh' && !poured.data);
+  const reading = useScale((step.kind === 'weigh' || step.kind === 'fill') && !poured.data);
   const wet = wettedAt(steps, draft);
 
   if (poured.data) {
@@ -66,7 +67,7 @@ export function Bench({ sheet, lineId }: Props) {
   const next = (actualKg?: number) => settle(take(draft, step.key, now, actualKg));
   const takeTyped = async () => {
     try {
-      const kg = await read(withUnit(typed ?? '', 'g'), 'mass');
+      const kg = await read(typed ?? '');
       if (step.kind === 'weigh' && step.portions) {
         settle(add(draft, kg));
       } else {
@@ -79,17 +80,22 @@ export function Bench({ sheet, lineId }: Props) {
   const book = async () => {
     setWrong(undefined);
     const left = leftKg(draft);
+    const minutes = fillingMin(steps, draft);
     try {
       await poured.mutateAsync({
         key: draft.key,
         body: {
-          productId: sheet.product.id,
+          fills: sheet.fills.map((fill) => ({
+            productId: fill.product.id,
+            ...lineOf(wanted, fill.product.id),
+            copies: fill.copies.map(({ copy }) => ({ id: copy.id, version: copy.version })),
+          })),
           colourwayId: sheet.colourway.id,
-          ...(lineId !== undefined && { lineId }),
-          copies: sheet.copies.map((c) => ({ id: c.id, version: c.version })),
-          weighOuts: weighOuts(steps, draft),
+          firstLayer: sheet.firstLayer,
+          layers: layersOf(steps, draft, sheet.layers.length),
           acceptShort: short,
           ...(left !== undefined && { leftKg: left }),
+          ...(minutes !== undefined && { fillingMin: minutes }),
         },
       });
       drop();
@@ -134,22 +140,7 @@ export function Bench({ sheet, lineId }: Props) {
             </Text>
           )}
         </Box>
-        <Box display={{ base: 'none', lg: 'block' }} textAlign="center">
-          {sheet.holdDownKg > 0 && (
-            <Text textStyle="name">{sheet.holdDownKg.toFixed(1)} kg on the core ↓</Text>
-          )}
-          <Box h="340px">
-            <SectionDrawing
-              section={sheet.section}
-              filled={inBowl(steps, at) + weighing}
-              swatch={sheet.colourway.swatch}
-              title={`${sheet.mould} mould, filling`}
-            />
-          </Box>
-          <Text color="quiet">
-            {sheet.mould} · {(sheet.capacityL / sheet.copies.length).toFixed(2)} L each
-          </Text>
-        </Box>
+        <MouldFilling sheet={sheet} step={step} filled={inBowl(steps, at) + weighing} />
       </Grid>
       <BenchKeys
         step={step}
@@ -170,4 +161,15 @@ export function Bench({ sheet, lineId }: Props) {
       />
     </Flex>
   );
+}
+
+/** Where this sheet's progress is kept: the same copies in the same state are the same sheet. */
+function draftName(sheet: Sheet): string {
+  const copies = sheet.fills.flatMap((f) => f.copies.map(({ copy: c }) => `${c.id}v${c.version}`));
+  return `${sheet.colourway.id}-${sheet.firstLayer}-${copies.join('.')}`;
+}
+
+function lineOf(wanted: Wanted, productId: number) {
+  const lineId = wanted.fills.find((f) => f.productId === productId)?.lineId;
+  return lineId === undefined ? {} : { lineId };
 }

@@ -1,5 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { plural } from '../kit/format';
+import { codesOf } from './steps';
 import type { Sheet } from './usePour';
 
 const HURRY_MS = 3 * 60_000;
@@ -17,10 +18,11 @@ export function BenchHead({ sheet, wettedAt, now }: Props) {
   return (
     <Flex bg="panel" px={7} minH="64px" alignItems="center" gap={6} wrap="wrap">
       <Text as="h1" textStyle="name">
-        {sheet.product.name}, {sheet.colourway.name}
+        {sheet.fills.map((f) => f.product.name).join(' and ')},{' '}
+        {sheet.layers.map((l) => l.colourway.name).join(' and ')}
       </Text>
       <Text>
-        {plural(sheet.copies.length, 'copy', 'copies')} ·{' '}
+        {plural(codesOf(sheet).length, 'copy', 'copies')} ·{' '}
         {plural(sheet.batches.length, 'mix', 'mixes')}
       </Text>
       <Text color="quiet">

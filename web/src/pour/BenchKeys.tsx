@@ -72,9 +72,17 @@ export function BenchKeys(props: Props) {
         </>
       )}
       {typed === undefined && step.kind === 'fill' && (
-        <Key main onClick={() => props.onNext()}>
-          {step.copy} is full
-        </Key>
+        <>
+          <Key main onClick={() => props.onNext(step.stopAtKg === undefined ? undefined : kg)}>
+            {step.copy} is full
+          </Key>
+          {step.stopAtKg !== undefined && <Key onClick={tare}>Tare</Key>}
+          {step.stopAtKg !== undefined && demo && (
+            <Key onClick={() => putOn((step.stopAtKg ?? 0) - (kg ?? 0))}>
+              Demo: pour it on the scale
+            </Key>
+          )}
+        </>
       )}
       {typed === undefined && ONWARDS[step.kind] && (
         <Key main onClick={() => props.onNext()}>

@@ -4,7 +4,8 @@ import { day } from '../kit/format';
 import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { type Line, type Order, useOrders } from '../order/useOrders';
-import { CopyChoice } from './CopyChoice';
+import { CopyChoice, type Open } from './CopyChoice';
+import { Waiting } from './Waiting';
 
 const Press = chakra('button');
 
@@ -17,11 +18,17 @@ export function ChoosePage() {
     order.lines.filter((l) => l.toPour > 0).map((line) => ({ order, line })),
   );
   const chosen = wanted.find(({ line }) => String(line.id) === params.get('order'));
+  // One mix fills them too; of a product that is chosen already its own line comes first.
+  const others = wanted.filter(
+    ({ line }) =>
+      line.colourwayId === chosen?.line.colourwayId && line.productId !== chosen.line.productId,
+  );
   return (
     <Box px={{ base: 4, md: 9 }} pt={7}>
       <Text as="h1" textStyle="title">
         What to pour
       </Text>
+      <Waiting />
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="what is wanted" />}
       {data && wanted.length === 0 && (
@@ -40,7 +47,7 @@ export function ChoosePage() {
           ))}
         </Box>
         {chosen ? (
-          <CopyChoice key={chosen.line.id} line={chosen.line} orderNumber={chosen.order.number} />
+          <CopyChoice key={chosen.line.id} open={openOf(chosen)} others={others.map(openOf)} />
         ) : (
           wanted.length > 0 && (
             <Text color="quiet" pt={3}>
@@ -51,6 +58,15 @@ export function ChoosePage() {
       </Flex>
     </Box>
   );
+}
+
+interface Wanted {
+  order: Order;
+  line: Line;
+}
+
+function openOf({ order, line }: Wanted): Open {
+  return { line, orderNumber: order.number };
 }
 
 interface ChoiceProps {

@@ -2,107 +2,126 @@ import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { messageOf } from '../api/client';
-import { plural } from '../kit/format';
-import { SectionDrawing } from '../kit/SectionDrawing';
 import { Loading } from '../kit/States';
-import { type Mould, useMould } from '../mould/useMoulds';
+import { type Mould, useMoulds } from '../mould/useMoulds';
 import type { Line } from '../order/useOrders';
 import { Cooling } from './Cooling';
+import { CopyRow, isFree } from './CopyRow';
 import { SheetSummary } from './SheetSummary';
-import { useSheet } from './usePour';
+import { sheetPath, useSheet, type Wanted } from './usePour';
 
 const Press = chakra('button');
 
-interface Props {
+/** A line that is still to be poured, with its order's number. */
+export interface Open {
   line: Line;
   orderNumber: string;
 }
 
-export function CopyChoice({ line, orderNumber }: Props) {
-  const { data: mould } = useMould(line.mouldId);
-  return mould ? (
-    <Chooser line={line} orderNumber={orderNumber} mould={mould} />
+interface Props {
+  open: Open;
+  /** Lines in the same colourway, of other products: one mix could fill them too. */
+  others: Open[];
+}
+
+export function CopyChoice({ open, others }: Props) {
+  const { data } = useMoulds();
+  return data ? (
+    <Chooser open={open} others={others} moulds={data.items} />
   ) : (
     <Loading what="its copies" />
   );
 }
 
-/** The free copies of a line's mould, as many chosen as it wants, and what that takes. */
-function Chooser({ line, orderNumber, mould }: Props & { mould: Mould }) {
-  const free = mould.copies.filter((c) => !c.held && c.condition === 'good');
-  const [chosen, setChosen] = useState(() => free.slice(0, line.toPour).map((c) => c.id));
-  const copyIds = chosen.filter((id) => free.some((c) => c.id === id));
+/** The copies of one line's mould or of several, as many chosen as wanted, and what that takes. */
+function Chooser({ open, others, moulds }: Props & { moulds: Mould[] }) {
+  const mouldOf = (line: Line) => moulds.find((m) => m.id === line.mouldId);
+  const first = (line: Line) =>
+    (mouldOf(line)?.copies ?? [])
+      .filter(isFree)
+      .slice(0, line.toPour)
+      .map((c) => c.id);
+  const [picked, setPicked] = useState<Record<number, number[]>>(() => ({
+    [open.line.id]: first(open.line),
+  }));
   const [minutes, setMinutes] = useState('');
   const minutesWanted = Number(minutes.replace(',', '.'));
-  const sheet = useSheet({
-    productId: line.productId,
-    colourwayId: line.colourwayId,
-    copyIds,
+  const lines = [open, ...others.filter((o) => picked[o.line.id])];
+  const copiesOf = (line: Line) =>
+    (picked[line.id] ?? []).filter((id) =>
+      mouldOf(line)?.copies.some((c) => c.id === id && isFree(c)),
+    );
+  const wanted: Wanted = {
+    fills: lines
+      .map(({ line }) => ({
+        productId: line.productId,
+        lineId: line.id,
+        copyIds: copiesOf(line),
+      }))
+      .filter((f) => f.copyIds.length > 0),
+    colourwayId: open.line.colourwayId,
     ...(minutesWanted > 0 && { minutesWanted }),
-  });
-  const flip = (id: number) =>
-    setChosen(copyIds.includes(id) ? copyIds.filter((c) => c !== id) : [...copyIds, id]);
-  const to = `/pour/sheet?line=${line.id}&product=${line.productId}&colourway=${line.colourwayId}&copies=${[...copyIds].sort((a, b) => a - b).join('.')}`;
+  };
+  const sheet = useSheet(wanted);
+  const flip = (line: Line, id: number) =>
+    setPicked({
+      ...picked,
+      [line.id]: copiesOf(line).includes(id)
+        ? copiesOf(line).filter((c) => c !== id)
+        : [...copiesOf(line), id],
+    });
+  const join = ({ line }: Open) => {
+    const { [line.id]: on, ...rest } = picked;
+    setPicked(on ? rest : { ...picked, [line.id]: first(line) });
+  };
+  const chosen = wanted.fills.length > 0;
   return (
     <Box flex={1} minW={0}>
-      <Text as="h2" textStyle="name">
-        {line.product}, {line.colourway}, for {orderNumber}
-      </Text>
-      <Text color="quiet" mb={3}>
-        {plural(free.length, 'copy', 'copies')} free of {mould.copies.length}; {line.toPour} wanted
-      </Text>
-      <Flex wrap="wrap" gap={2}>
-        {mould.copies.map((copy) => {
-          const usable = free.some((c) => c.id === copy.id);
-          const on = copyIds.includes(copy.id);
-          const state = usable ? (on ? 'chosen' : 'free') : copy.held ? 'holds' : copy.condition;
-          return (
+      {lines.map(({ line, orderNumber }) => {
+        const mould = mouldOf(line);
+        return (
+          mould && (
+            <CopyRow
+              key={line.id}
+              line={line}
+              orderNumber={orderNumber}
+              mould={mould}
+              chosen={copiesOf(line)}
+              onFlip={(id) => flip(line, id)}
+            />
+          )
+        );
+      })}
+      {others.length > 0 && (
+        <Flex gap={3} wrap="wrap" alignItems="center" mb={2}>
+          <Text color="quiet">of the same mix:</Text>
+          {others.map((o) => (
             <Press
-              key={copy.id}
+              key={o.line.id}
               type="button"
-              aria-pressed={on}
-              aria-label={`${copy.code}, ${state}`}
-              disabled={!usable}
-              onClick={() => flip(copy.id)}
-              w="92px"
-              p={2}
-              textAlign="center"
-              cursor={usable ? 'pointer' : 'not-allowed'}
-              border="2px solid"
-              borderColor={on ? 'ink' : 'transparent'}
-              bg={on ? 'panel' : 'transparent'}
+              aria-pressed={picked[o.line.id] !== undefined}
+              onClick={() => join(o)}
+              minH="48px"
+              px={4}
+              border="1px solid"
+              borderColor={picked[o.line.id] ? 'ink' : 'steel'}
+              borderRadius="4px"
+              bg={picked[o.line.id] ? 'panel' : 'transparent'}
+              cursor="pointer"
             >
-              <Box h="58px" opacity={usable ? 1 : 0.5}>
-                <SectionDrawing
-                  section={mould.section}
-                  filled={copy.held ? 1 : on ? 1 : 0}
-                  swatch={on ? line.swatch : 'var(--chakra-colors-steel)'}
-                  title={copy.code}
-                />
-              </Box>
-              <Text textStyle="label">{copy.code}</Text>
-              <Text textStyle="small" color={usable ? 'ink' : 'quiet'}>
-                {state}
-              </Text>
+              {picked[o.line.id] ? 'without' : 'and'} {o.line.product}, {o.orderNumber}
             </Press>
-          );
-        })}
-      </Flex>
-      {copyIds.length === 0 && (
-        <Text mt={4} color="quiet">
-          {free.length === 0
-            ? 'Every copy holds something. Take some out on the shelf first.'
-            : 'Choose at least one copy.'}
-        </Text>
+          ))}
+        </Flex>
       )}
-      {copyIds.length > 0 && sheet.error && (
+      {chosen && sheet.error && (
         <Text role="alert" mt={4} color="oxide" fontWeight={600}>
           {messageOf(sheet.error)}
         </Text>
       )}
-      {copyIds.length > 0 && sheet.data && !sheet.error && (
+      {chosen && sheet.data && !sheet.error && (
         <>
-          <Link to={to}>
+          <Link to={sheetPath(wanted)}>
             <Flex
               mt={5}
               minH="64px"

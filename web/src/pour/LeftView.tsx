@@ -12,9 +12,11 @@ const MOST_KINDS = 50;
 export function LeftView({ sheet }: { sheet: Sheet }) {
   const { data: moulds } = useMoulds();
   const { data: products } = useProducts();
-  const densityKgL = sheet.lines.reduce((sum, l) => sum + l.massKg, 0) / sheet.yieldL;
-  const leftKg = (sheet.yieldL - sheet.capacityL) * densityKgL;
-  const chosen = new Set(sheet.copies.map((c) => c.id));
+  const yieldL = sheet.layers.reduce((sum, l) => sum + l.yieldL, 0);
+  const mixedKg = sheet.layers.flatMap((l) => l.lines).reduce((sum, l) => sum + l.massKg, 0);
+  const densityKgL = mixedKg / yieldL;
+  const leftKg = (yieldL - sheet.capacityL) * densityKgL;
+  const chosen = new Set(sheet.fills.flatMap((f) => f.copies.map((c) => c.copy.id)));
   const fillers = (moulds?.items ?? [])
     .map((m) => ({
       mould: m.name,

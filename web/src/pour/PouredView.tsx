@@ -1,9 +1,9 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
 import { Link } from 'react-router';
-import { benchMass, clock, moment, counted } from '../kit/format';
+import { benchMass, clock, moment, plural } from '../kit/format';
 import { useNow } from '../workshop/useWorkshop';
-import type { Poured } from './usePour';
+import { pathOf, type Poured } from './usePour';
 
 /** What a pour did: copies held, pieces made, stock fallen. */
 export function PouredView({ poured }: { poured: Poured }) {
@@ -16,15 +16,25 @@ export function PouredView({ poured }: { poured: Poured }) {
         </Text>
       </Box>
       <Text fontSize="22px" mt={2}>
-        {counted(poured.pieces, poured.product)}, {poured.colourway.toLowerCase()}, in{' '}
-        {poured.copies.join(' ')}. Out {moment(Date.parse(poured.readyAt), now)}
+        {plural(poured.pieces, 'piece')} ({poured.products.join(', ')}),{' '}
+        {poured.colourway.toLowerCase()}, in {poured.copies.join(' ')}. Out{' '}
+        {moment(Date.parse(poured.readyAt), now)}
         {poured.greenUntil && `, green until ${clock(Date.parse(poured.greenUntil))}`}.
       </Text>
-      {poured.orderNumber && (
+      {poured.orders.length > 0 && (
         <Text fontSize="22px">
-          {poured.allotted} allotted to order {poured.orderNumber}.
+          {poured.allotted} allotted to order {poured.orders.map((o) => o.number).join(' and ')}.
         </Text>
       )}
+      {poured.waiting.map((w) => (
+        <Text key={w.layerNo} fontSize="22px" fontWeight={600} mt={2}>
+          Then {w.layer} in {w.layerColourway.toLowerCase()}, from{' '}
+          {moment(Date.parse(w.mayStartAt), now)}:{' '}
+          <Link className="plain-link" to={pathOf(w)}>
+            its sheet
+          </Link>
+        </Text>
+      ))}
       <Grid templateColumns="1fr auto auto auto" columnGap={8} rowGap={2} mt={8} fontSize="20px">
         {['', 'asked', 'went in', 'left in stock'].map((h) => (
           <Text key={h} textStyle="small" color="quiet" textAlign={h ? 'right' : 'left'}>
@@ -50,11 +60,11 @@ export function PouredView({ poured }: { poured: Poured }) {
         <Link className="plain-link" to="/">
           To the shelf
         </Link>
-        {poured.orderId && (
-          <Link className="plain-link" to={`/orders/${poured.orderId}`}>
-            To the order
+        {poured.orders.map((o) => (
+          <Link key={o.id} className="plain-link" to={`/orders/${o.id}`}>
+            To order {o.number}
           </Link>
-        )}
+        ))}
         <Link className="plain-link" to="/pour">
           Pour more
         </Link>

@@ -3,18 +3,13 @@ import { useSearchParams } from 'react-router';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { Bench } from './Bench';
-import { useSheet } from './usePour';
+import { useSheet, wantedOf } from './usePour';
 
 /** The pour sheet at the bench: dark, full screen, one thing at a time. */
 export function SheetPage() {
   useTitle('Pour sheet');
   const [params] = useSearchParams();
-  const line = params.get('line');
-  const wanted = {
-    productId: Number(params.get('product')),
-    colourwayId: Number(params.get('colourway')),
-    copyIds: (params.get('copies') ?? '').split('.').map(Number).filter(Boolean),
-  };
+  const wanted = wantedOf(params);
   const { data, error, refetch } = useSheet(wanted, true);
   return (
     <Box className="dark" minH="100vh" bg="ground" color="ink">
@@ -28,7 +23,7 @@ export function SheetPage() {
           <Loading what="the pour sheet" />
         </Box>
       )}
-      {data && <Bench sheet={data} {...(line && { lineId: Number(line) })} />}
+      {data && <Bench sheet={data} wanted={wanted} />}
     </Box>
   );
 }

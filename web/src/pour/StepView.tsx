@@ -1,6 +1,7 @@
 import { Box, Text } from '@chakra-ui/react';
 import { benchMass } from '../kit/format';
 import { QuantityField } from '../kit/QuantityField';
+import { FillView } from './FillView';
 import { LeftView } from './LeftView';
 import type { Step } from './steps';
 import { TapView } from './TapView';
@@ -80,19 +81,7 @@ export function StepView(props: Props) {
           working time, or pot life, runs from then.
         </Text>
       )}
-      {step.kind === 'fill' && (
-        <>
-          <Text textStyle="reading">
-            {step.freshKg.toFixed(2)}
-            <Text as="span" fontSize="56px" fontWeight={500} color="quiet" ml={3}>
-              kg
-            </Text>
-          </Text>
-          <Text fontSize="20px" color="quiet" mt={3}>
-            of wet mix goes into {step.copy}; under a lip half-fill, work it in, top up
-          </Text>
-        </>
-      )}
+      {step.kind === 'fill' && <FillView step={step} reading={reading} />}
       {step.kind === 'tap' && <TapView now={now} stopAt={stopAt} />}
       {step.kind === 'left' && typed === undefined && <LeftView sheet={sheet} />}
       {step.kind === 'done' && (

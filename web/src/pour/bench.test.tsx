@@ -18,6 +18,7 @@ const step: Weigh = {
   key: '0-2',
   title: 'Iron oxide black',
   note: '',
+  layer: 0,
   materialId: 2,
   askedKg: 0.234,
   toleranceKg: 0.002,
@@ -118,7 +119,10 @@ describe('the keys', () => {
   it.each<[Step, string]>([
     [{ kind: 'check', key: 'a', title: '', note: '', lines: [] }, 'Done, go on'],
     [{ kind: 'wet', key: 'a', title: '', note: '' }, 'Wet now'],
-    [{ kind: 'fill', key: 'a', title: '', note: '', copy: 'R5', freshKg: 2 }, 'R5 is full'],
+    [
+      { kind: 'fill', key: 'a', title: '', note: '', copy: 'R5', fill: 0, layers: [] },
+      'R5 is full',
+    ],
     [{ kind: 'tap', key: 'a', title: '', note: '' }, 'Tapped'],
     [{ kind: 'left', key: 'a', title: '', note: '' }, 'Placed, go on'],
   ])('%# goes on', (at, name) => {
@@ -137,9 +141,13 @@ describe('the keys', () => {
 
 describe('clocks at the bench', () => {
   const sheet = {
-    product: { name: 'Ripple bowl' },
-    colourway: { name: 'Slate' },
-    copies: [{}, {}],
+    fills: [
+      {
+        product: { name: 'Ripple bowl' },
+        copies: [{ copy: { code: 'R1' } }, { copy: { code: 'R2' } }],
+      },
+    ],
+    layers: [{ colourway: { name: 'Slate' } }],
     batches: [{}],
     waterC: 12,
     workingMin: 14,

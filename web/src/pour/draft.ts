@@ -43,10 +43,33 @@ export function current(steps: Step[], draft: Draft): number {
   return Math.min(draft.done.length, steps.length - 1);
 }
 
-/** When the mix at hand was wetted; undefined before. */
+/** When the first of the layers at hand was wetted; undefined before. */
 export function wettedAt(steps: Step[], draft: Draft): number | undefined {
-  const wet = draft.done.filter((d) => steps.find((s) => s.key === d.key)?.kind === 'wet');
-  return wet[wet.length - 1]?.at;
+  let first: number | undefined;
+  let filled = false;
+  for (const done of draft.done) {
+    const step = steps.find((s) => s.key === done.key);
+    if (step?.kind === 'wet') {
+      // After a filling it is the next batch's first.
+      first = first === undefined || filled ? done.at : first;
+      filled = false;
+    }
+    filled = filled || step?.kind === 'fill';
+  }
+  return first;
+}
+
+/** Minutes from mixed to filled, all batches together; undefined where nothing was filled. */
+export function fillingMin(steps: Step[], draft: Draft): number | undefined {
+  let minutes: number | undefined;
+  let before: number | undefined;
+  for (const done of draft.done) {
+    if (steps.find((s) => s.key === done.key)?.kind === 'fill' && before !== undefined) {
+      minutes = (minutes ?? 0) + (done.at - before) / 60_000;
+    }
+    before = done.at;
+  }
+  return minutes;
 }
 
 /** How much of the mix is in the bowl before a step, 0 to 1. */
@@ -63,16 +86,24 @@ export function inBowl(steps: Step[], at: number): number {
   return 0;
 }
 
-/** What really went in of each material, all batches together. */
-export function weighOuts(steps: Step[], draft: Draft): { materialId: number; actualKg: number }[] {
-  const byMaterial = new Map<number, number>();
-  for (const step of steps) {
-    const done = draft.done.find((d) => d.key === step.key);
-    if (step.kind === 'weigh' && done?.actualKg !== undefined) {
-      byMaterial.set(step.materialId, (byMaterial.get(step.materialId) ?? 0) + done.actualKg);
+/** What really went into each layer, material by material, all batches together. */
+export function layersOf(
+  steps: Step[],
+  draft: Draft,
+  count: number,
+): { weighOuts: { materialId: number; actualKg: number }[] }[] {
+  return Array.from({ length: count }, (_, layer) => {
+    const byMaterial = new Map<number, number>();
+    for (const step of steps) {
+      const done = draft.done.find((d) => d.key === step.key);
+      if (step.kind === 'weigh' && step.layer === layer && done?.actualKg !== undefined) {
+        byMaterial.set(step.materialId, (byMaterial.get(step.materialId) ?? 0) + done.actualKg);
+      }
     }
-  }
-  return [...byMaterial].map(([materialId, actualKg]) => ({ materialId, actualKg }));
+    return {
+      weighOuts: [...byMaterial].map(([materialId, actualKg]) => ({ materialId, actualKg })),
+    };
+  });
 }
 
 /** What was left in the bowl; undefined where it was not weighed. */

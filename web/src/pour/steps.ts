@@ -1,3 +1,4 @@
+import { looksOver, ready } from './ready';
 import type { Sheet } from './usePour';
 
 /** One thing to do at the bench. */
@@ -8,10 +9,12 @@ export type Step =
       key: string;
       title: string;
       note: string;
+      /** Which of the sheet's layers it goes into. */
+      layer: number;
       materialId: number;
       askedKg: number;
       toleranceKg: number;
-      /** Of this batch's mix that is in the bowl when this is. */
+      /** Of this batch's mix that is in the bowls when this is. */
       share: number;
       /** Whether it goes in little by little, each addition noted. */
       portions: boolean;
@@ -19,28 +22,35 @@ export type Step =
     }
   /** Powder meets water: the working clock starts. */
   | { kind: 'wet'; key: string; title: string; note: string }
-  | { kind: 'fill'; key: string; title: string; note: string; copy: string; freshKg: number }
+  | {
+      kind: 'fill';
+      key: string;
+      title: string;
+      note: string;
+      copy: string;
+      /** Which of the sheet's fills it belongs to. */
+      fill: number;
+      layers: { name: string; kg: number }[];
+      /** What the scale shows when it is full, where its mass matters. */
+      stopAtKg?: number;
+      toleranceKg?: number;
+      /** Whether the empty mould's mass is part of the reading; else it is tared away. */
+      withMould?: boolean;
+    }
   | { kind: 'tap'; key: string; title: string; note: string }
   | { kind: 'left'; key: string; title: string; note: string }
   | { kind: 'done'; key: string; title: string; note: string };
 
 /** The steps of a sheet, batch by batch; water comes in two parts, the second held back. */
 export function stepsOf(sheet: Sheet): Step[] {
-  const codes = sheet.copies.map((c) => c.code);
   const steps: Step[] = [
     {
       kind: 'check',
       key: 'moulds',
       title: 'Moulds ready',
-      note: codes.join(' '),
-      lines: [
-        ...washLines(sheet),
-        ...sheet.preparation,
-        ...sheet.faces.map(releaseLine),
-        ...(sheet.holdDownKg > 0
-          ? [`${sheet.holdDownKg.toFixed(1)} kg on each core, or it floats`]
-          : []),
-      ],
+      note: codesOf(sheet).join(' '),
+      lines:
+        sheet.firstLayer === 0 ? sheet.fills.flatMap((f) => ready(f, sheet)) : looksOver(sheet),
     },
     {
       kind: 'check',
@@ -55,21 +65,14 @@ export function stepsOf(sheet: Sheet): Step[] {
       ],
     },
   ];
-  let next = 0;
   sheet.batches.forEach((batch, i) => {
-    steps.push(...batchSteps(sheet, batch, i));
-    const copies = Math.round((batch.pieces * codes.length) / sheet.pieces);
-    for (const copy of codes.slice(next, next + copies)) {
-      steps.push({
-        kind: 'fill',
-        key: `fill-${copy}`,
-        title: `Fill ${copy}`,
-        note: 'deepest part first; half, knife, top up',
-        copy,
-        freshKg: sheet.freshMassKg * (sheet.pieces / codes.length),
-      });
-    }
-    next += copies;
+    let before = 0;
+    const total = batch.layers.flatMap((l) => l.lines).reduce((sum, l) => sum + l.massKg, 0);
+    batch.layers.forEach((_, layer) => {
+      steps.push(...layerSteps(sheet, i, layer, before, total));
+      before += (batch.layers[layer]?.lines ?? []).reduce((sum, l) => sum + l.massKg, 0) / total;
+    });
+    steps.push(...fillSteps(sheet, batch.copyIds));
     steps.push({
       kind: 'tap',
       key: `${i}-tap`,
@@ -84,46 +87,59 @@ export function stepsOf(sheet: Sheet): Step[] {
   return steps;
 }
 
-function batchSteps(sheet: Sheet, batch: Sheet['batches'][number], i: number): Step[] {
+export function codesOf(sheet: Sheet): string[] {
+  return sheet.fills.flatMap((f) => f.copies.map((c) => c.copy.code));
+}
+
+function layerSteps(sheet: Sheet, i: number, layer: number, before: number, total: number): Step[] {
+  const mixed = sheet.layers[layer];
+  const lines = sheet.batches[i]?.layers[layer]?.lines ?? [];
+  if (!mixed) {
+    return [];
+  }
+  const several = sheet.layers.length > 1;
   const mix = sheet.batches.length > 1 ? `mix ${i + 1} of ${sheet.batches.length}` : 'one mix';
-  const total = batch.lines.reduce((sum, l) => sum + l.massKg, 0);
-  const least = sheet.water.leastKg / sheet.water.targetKg;
-  const most = sheet.water.mostKg / sheet.water.targetKg;
+  const where = several ? `${mixed.name}, ${mixed.colourway.name}` : mix;
+  const key = `${i}-${layer}`;
+  const least = mixed.water.leastKg / mixed.water.targetKg;
+  const most = mixed.water.mostKg / mixed.water.targetKg;
   const steps: Step[] = [];
-  let inBowl = 0;
-  for (const line of batch.lines) {
+  let inBowl = before;
+  for (const line of lines) {
     const water = line.role === 'water';
     const askedKg = water ? line.massKg * least : line.massKg;
-    inBowl += askedKg;
+    inBowl += askedKg / total;
     steps.push({
       kind: 'weigh',
-      key: `${i}-${line.materialId}`,
+      key: `${key}-${line.materialId}`,
       title: water ? 'Water, first part' : line.name,
-      note: [mix, water ? 'cool' : scoops(line.scoops)].filter(Boolean).join(' · '),
+      note: [where, water ? 'cool' : measured(line)].filter(Boolean).join(' · '),
+      layer,
       materialId: line.materialId,
       askedKg,
       toleranceKg: line.toleranceKg,
-      share: inBowl / total,
+      share: inBowl,
       portions: false,
     });
   }
   steps.push({
     kind: 'wet',
-    key: `${i}-wet`,
-    title: 'Wet and mix',
-    note: `${sheet.recipe.mixMin} min; the clock runs ${sheet.workingMin.toFixed(0)} min from now`,
+    key: `${key}-wet`,
+    title: several ? `Wet and mix ${mixed.name}` : 'Wet and mix',
+    note: `${sheet.recipe.mixMin} min; the clock runs ${mixed.workingMin.toFixed(0)} min from now`,
   });
-  const water = batch.lines.find((l) => l.role === 'water');
+  const water = lines.find((l) => l.role === 'water');
   if (water && least < 1) {
     steps.push({
       kind: 'weigh',
-      key: `${i}-hold-back`,
+      key: `${key}-hold-back`,
       title: 'Held-back water',
-      note: `little by little until it flows · at most ${grams(water.massKg * (most - least))}`,
+      note: `${several ? `${mixed.name} · ` : ''}little by little until it flows · at most ${grams(water.massKg * (most - least))}`,
+      layer,
       materialId: water.materialId,
       askedKg: water.massKg * (1 - least),
       toleranceKg: water.toleranceKg,
-      share: 1,
+      share: before + lines.reduce((sum, l) => sum + l.massKg, 0) / total,
       portions: true,
       mostKg: water.massKg * (most - least),
     });
@@ -131,25 +147,41 @@ function batchSteps(sheet: Sheet, batch: Sheet['batches'][number], i: number): S
   return steps;
 }
 
-function washLines(sheet: Sheet): string[] {
-  const due = sheet.copies.filter((c) => c.washDue).map((c) => c.code);
-  return due.length > 0
-    ? [`Wash ${due.join(' ')}: warm soapy water, and keep it out of the drain`]
-    : [];
+function fillSteps(sheet: Sheet, copyIds: number[]): Step[] {
+  return sheet.fills.flatMap((fill, index) =>
+    fill.copies
+      .filter((c) => copyIds.includes(c.copy.id))
+      .map(({ copy, layerKg, stopAtKg }): Step => ({
+        kind: 'fill',
+        key: `fill-${copy.code}`,
+        title: `Fill ${copy.code}`,
+        note: 'deepest part first; half, knife, top up',
+        copy: copy.code,
+        fill: index,
+        layers: layerKg.map((kg, l) => ({ name: sheet.layers[l]?.name ?? '', kg })),
+        ...(stopAtKg !== undefined && {
+          stopAtKg,
+          toleranceKg: fill.product.target?.toleranceKg ?? 0,
+          withMould: copy.emptyKg !== undefined,
+        }),
+      })),
+  );
 }
 
-function releaseLine(face: Sheet['faces'][number]): string {
-  return face.mustBond
-    ? `Nothing on the ${face.name}: it must bond`
-    : `${face.release ? sentence(face.release) : 'Nothing'} on the ${face.name}`;
+/** Scoops, spoons or bottles, for those who look twice. */
+function measured(line: Sheet['layers'][number]['lines'][number]): string {
+  const parts = [
+    line.scoops !== undefined && line.scoops >= 0.25 ? `${quarters(line.scoops)} level scoops` : '',
+    line.spoons !== undefined && line.spoons >= 0.25 ? `${quarters(line.spoons)} level spoons` : '',
+    line.bottle && line.bags !== undefined
+      ? `${quarters(line.bags)} bottles: rinse them into the mix`
+      : '',
+  ];
+  return parts.filter(Boolean).join(' · ');
 }
 
-function sentence(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
-}
-
-function scoops(n: number | undefined): string {
-  return n !== undefined && n >= 0.25 ? `${(Math.round(n * 4) / 4).toString()} level scoops` : '';
+function quarters(n: number): string {
+  return (Math.round(n * 4) / 4).toString();
 }
 
 function grams(kg: number): string {

@@ -5,12 +5,59 @@ export type Sheet = Schemas['PourSheet'];
 export type PourRequest = Schemas['PourRequest'];
 export type Poured = Schemas['PourView'];
 
-export interface Wanted {
+export type SheetFill = Schemas['SheetFill'];
+export type WaitingLayer = Schemas['WaitingLayer'];
+
+/** A product's copies to fill, and the order line that they are for. */
+export interface FillWanted {
   productId: number;
-  colourwayId: number;
+  lineId?: number;
   copyIds: number[];
+}
+
+export interface Wanted {
+  fills: FillWanted[];
+  colourwayId: number;
+  firstLayer?: number;
   waterC?: number;
   minutesWanted?: number;
+}
+
+/** Where the sheet for that is: product-line-copies, one after the other. */
+export function sheetPath({ fills, colourwayId, firstLayer }: Wanted): string {
+  const said = fills.map(
+    (f) => `${f.productId}-${f.lineId ?? 0}-${[...f.copyIds].sort((a, b) => a - b).join('.')}`,
+  );
+  const layer = firstLayer ? `&layer=${firstLayer}` : '';
+  return `/pour/sheet?fills=${said.join('_')}&colourway=${colourwayId}${layer}`;
+}
+
+/** Where the sheet of a waiting layer is. */
+export function pathOf(waiting: WaitingLayer): string {
+  return sheetPath({
+    fills: [{ productId: waiting.productId, copyIds: waiting.copyIds }],
+    colourwayId: waiting.colourwayId,
+    firstLayer: waiting.layerNo,
+  });
+}
+
+/** What a sheet's address asks for. */
+export function wantedOf(params: URLSearchParams): Wanted {
+  return {
+    fills: (params.get('fills') ?? '')
+      .split('_')
+      .filter(Boolean)
+      .map((said) => {
+        const [productId = '', lineId = '', copies = ''] = said.split('-');
+        return {
+          productId: Number(productId),
+          ...(Number(lineId) > 0 && { lineId: Number(lineId) }),
+          copyIds: copies.split('.').map(Number).filter(Boolean),
+        };
+      }),
+    colourwayId: Number(params.get('colourway')),
+    firstLayer: Number(params.get('layer') ?? 0),
+  };
 }
 
 export function useSheet(wanted: Wanted | undefined, fixed = false) {
@@ -20,9 +67,16 @@ export function useSheet(wanted: Wanted | undefined, fixed = false) {
       if (!wanted) {
         throw new Error('nothing chosen');
       }
-      return dataOf(client.POST('/api/pours/sheet', { body: wanted }));
+      return dataOf(
+        client.POST('/api/pours/sheet', {
+          body: {
+            ...wanted,
+            fills: wanted.fills.map(({ productId, copyIds }) => ({ productId, copyIds })),
+          },
+        }),
+      );
     },
-    enabled: wanted !== undefined && wanted.copyIds.length > 0,
+    enabled: wanted !== undefined && wanted.fills.some((f) => f.copyIds.length > 0),
     placeholderData: keepPreviousData,
     retry: false,
     // A sheet that is being poured from must not change under the pourer's hands.
@@ -38,9 +92,17 @@ export function usePoured() {
       dataOf(client.POST('/api/pours', { body, params: { header: { 'Idempotency-Key': key } } })),
     onSuccess: () =>
       Promise.all(
-        ['shelf', 'moulds', 'mould', 'orders', 'order'].map((k) =>
+        ['shelf', 'moulds', 'mould', 'orders', 'order', 'waiting', 'stock', 'use'].map((k) =>
           queries.invalidateQueries({ queryKey: [k] }),
         ),
       ),
+  });
+}
+
+/** Castings that wait for their next layer. */
+export function useWaiting() {
+  return useQuery({
+    queryKey: ['waiting'],
+    queryFn: () => dataOf(client.GET('/api/pours/waiting')),
   });
 }

@@ -17,6 +17,7 @@ import ironshelf.shelf.TakeOutRequest;
 import ironshelf.shelf.TakeOutService;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
@@ -95,7 +96,7 @@ class DemoPours {
       int copies,
       double takenOutAfterH,
       @Nullable String scrapReason) {
-    Instant poured = now.minus(hours(hoursAgo));
+    Instant poured = now.minus(hours(hoursAgo)).truncatedTo(ChronoUnit.MICROS);
     double dryKg = pour(product, colourway, lineId, poured, copies) * RETENTION;
     List<CastView> casts =
         castings.held().stream().filter(c -> c.filledAt().equals(poured)).toList();

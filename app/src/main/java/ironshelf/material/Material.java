@@ -19,6 +19,9 @@ import org.jspecify.annotations.Nullable;
 @Table(name = "materials")
 class Material {
 
+  /** A liquid has no voids between its grains, as powders and sands do. */
+  private static final double LIQUID_SHARE = 0.95;
+
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
@@ -89,6 +92,7 @@ class Material {
         spoonG,
         moisturePercent,
         absorptionPercent,
+        bulkDensityKgM3 >= LIQUID_SHARE * relativeDensity * 1000,
         source);
   }
 }

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param bulkDensityKgM3 as this shop measured it, or as shipped
  * @param measured whether the shop measured it
  * @param spoonG mass of one level spoon; null where it was not weighed
+ * @param liquid whether it pours, and comes in bottles
  * @param moisturePercent water that it carries as it lies, of its dry mass
  * @param absorptionPercent of that, what it keeps to itself
  */
@@ -28,6 +29,7 @@ public record MaterialView(
     @Nullable Double spoonG,
     double moisturePercent,
     double absorptionPercent,
+    boolean liquid,
     String source) {
 
   private static final int SCALE = 6;

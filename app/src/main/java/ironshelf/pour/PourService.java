@@ -18,6 +18,7 @@ import ironshelf.piece.PieceView;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -68,7 +69,9 @@ public class PourService {
 
   /** Books a session of pouring, once for its key. */
   public PourView poured(@Nullable String key, PourRequest request, Instant at) {
-    return reader.view(acts.once(key, "pour", () -> book(request, at)));
+    // The store keeps microseconds; so does what follows from it.
+    Instant kept = at.truncatedTo(ChronoUnit.MICROS);
+    return reader.view(acts.once(key, "pour", () -> book(request, kept)));
   }
 
   private long book(PourRequest request, Instant at) {

@@ -91,6 +91,7 @@ public record PourSheet(
    * @param toleranceKg how far the scale may be off
    * @param scoops level scoops of the workshop's size; null for water and for what goes by spoons
    * @param spoons of this material as it was weighed here; null where no spoon was weighed
+   * @param bottle whether its packs are bottles, which are rinsed into the mix
    * @param stockKg what the lots hold; null for what comes from the tap
    */
   public record SheetLine(
@@ -102,6 +103,7 @@ public record PourSheet(
       @Nullable Double scoops,
       @Nullable Double spoons,
       @Nullable Double bags,
+      boolean bottle,
       @Nullable BigDecimal stockKg) {}
 
   /**

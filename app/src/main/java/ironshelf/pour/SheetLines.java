@@ -45,6 +45,7 @@ record SheetLines(
         water || BY_SPOON.contains(line.role()) ? null : scoops(line.scoopL()),
         material.spoonG() == null ? null : line.massKg() * 1000 / material.spoonG(),
         line.bags(),
+        material.liquid() && BY_SPOON.contains(line.role()),
         water ? null : stock.getOrDefault(material.id(), BigDecimal.ZERO));
   }
 

@@ -83,10 +83,12 @@ class LayersTest {
     assertThat(sheet.path("layers").size()).isEqualTo(1);
     assertThat(sheet.path("layers").get(0).path("yieldL").asDouble())
         .isCloseTo(0.8064 * 0.4 * 1.08, within(1e-6));
-    Answer done = second.poured(app);
+    Map<String, Object> press = second.pour(sheet, 1);
+    Answer done = app.act("/api/pours", press);
     assertThat(done.status()).isEqualTo(200);
     assertThat(done.body().path("waiting").size()).isZero();
-    assertThat(second.poured(app).code()).isEqualTo("layer.notWaiting");
+    assertThat(app.act("/api/pours", press).code()).isEqualTo("layer.notWaiting");
+    assertThat(app.act("/api/pours/sheet", second.sheet()).code()).isEqualTo("layer.notWaiting");
     // From now on the last layer's clock runs.
     JsonNode after = Pouring.group(app, done.body().path("id").asLong());
     assertThat(after.path("next").isMissingNode()).isTrue();
