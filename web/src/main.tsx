@@ -20,6 +20,9 @@ import { OrderPage } from './order/OrderPage';
 import { OrdersPage } from './order/OrdersPage';
 import { ChoosePage } from './pour/ChoosePage';
 import { SheetPage } from './pour/SheetPage';
+import { ChangeProductPage, NewProductPage } from './product/ProductFormPages';
+import { PiecePage } from './piece/PiecePage';
+import { WeightsPage } from './pour/WeightsPage';
 import { ChangeMixPage, NewMixPage } from './recipe/MixFormPages';
 import { MixesPage } from './recipe/MixesPage';
 import { MixPage } from './recipe/MixPage';
@@ -40,6 +43,10 @@ const router = createBrowserRouter([
       { path: '/orders', element: <OrdersPage /> },
       { path: '/orders/:id', element: <OrderPage /> },
       { path: '/pour', element: <ChoosePage /> },
+      { path: '/pour/weights', element: <WeightsPage /> },
+      { path: '/products/new', element: <NewProductPage /> },
+      { path: '/products/:id/change', element: <ChangeProductPage /> },
+      { path: '/pieces/:id', element: <PiecePage /> },
       { path: '/moulds', element: <RackPage /> },
       { path: '/moulds/new', element: <NewMouldPage /> },
       { path: '/moulds/tables', element: <ExchangePage /> },

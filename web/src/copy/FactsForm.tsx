@@ -1,6 +1,8 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { messageOf } from '../api/client';
+import { useReading } from '../kit/quantity';
+import { QuantityField } from '../kit/QuantityField';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import type { History, useCopyActs } from './useCopy';
@@ -10,15 +12,17 @@ interface Props {
   change: ReturnType<typeof useCopyActs>['change'];
 }
 
-/** Where a copy hangs, when it was bought and for how much. */
+/** Where a copy hangs, when it was bought and for how much, what it weighs empty. */
 export function FactsForm({ history, change }: Props) {
   const { copy } = history;
   const [open, setOpen] = useState(false);
   const [place, setPlace] = useState(copy.place ?? '');
   const [boughtOn, setBoughtOn] = useState(copy.boughtOn ?? '');
   const [boughtFor, setBoughtFor] = useState(String(copy.boughtFor ?? ''));
+  const [empty, setEmpty] = useState(copy.emptyKg === undefined ? '' : `${copy.emptyKg} kg`);
+  const { data: emptyMass } = useReading(empty, 'mass');
   if (!open) {
-    return <Key onClick={() => setOpen(true)}>Its place and price</Key>;
+    return <Key onClick={() => setOpen(true)}>Its place, price and mass</Key>;
   }
   // Casts of before are what is counted less what was cast here.
   const here = history.casts.filter((c) => c.emptiedAt !== undefined).length;
@@ -31,6 +35,7 @@ export function FactsForm({ history, change }: Props) {
             code: copy.code,
             castsBefore: copy.casts - here,
             ...(place.trim() !== '' && { place: place.trim() }),
+            ...(emptyMass && { emptyKg: emptyMass.value }),
             ...(boughtOn !== '' && { boughtOn }),
             ...(boughtFor.trim() !== '' && { boughtFor: Number(boughtFor.replace(',', '.')) }),
           },
@@ -47,6 +52,14 @@ export function FactsForm({ history, change }: Props) {
         </Box>
         <Box w="120px">
           <TextField label="bought for" text={boughtFor} onText={setBoughtFor} />
+        </Box>
+        <Box w="170px">
+          <QuantityField
+            label="weighs empty, core in it"
+            text={empty}
+            onText={setEmpty}
+            dimension="mass"
+          />
         </Box>
         <Flex pb="20px" gap={3}>
           <Key main type="submit" busy={change.isPending}>

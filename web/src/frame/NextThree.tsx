@@ -65,14 +65,16 @@ function Tag({ group, now }: { group: Group; now: number }) {
   const due = isDue(group, now) && group.board === 'mould';
   const remains = gate(group) - now;
   const what =
-    group.board === 'mould'
-      ? `Take out ${counted(group.pieces, group.product)}`
-      : `${counted(group.pieces, group.product)} dry`;
+    group.next !== undefined
+      ? `Pour ${group.next.layer} on ${counted(group.pieces, group.product)}`
+      : group.board === 'mould'
+        ? `Take out ${counted(group.pieces, group.product)}`
+        : `${counted(group.pieces, group.product)} dry`;
   const codes = group.casts.map((c) => c.copy).join(' ');
   const detail = isLate(group, now)
     ? `${codes} · past the green window`
     : group.board === 'mould'
-      ? `${codes} · ${due ? 'goggles on' : moment(gate(group), now)}`
+      ? `${codes} · ${due ? (group.next ? group.next.layerColourway : 'goggles on') : moment(gate(group), now)}`
       : moment(gate(group), now);
   return (
     <Flex

@@ -1,22 +1,21 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { client, dataOf, type Schemas } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { benchMass } from '../kit/format';
 import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
+import { Drift } from '../piece/Drift';
 
-type By = 'product' | 'month' | 'pour';
+type By = 'product' | 'month' | 'pour' | 'piece';
 
 const BY: readonly (readonly [By, string])[] = [
   ['product', 'by product'],
   ['month', 'by month'],
   ['pour', 'by pour'],
+  ['piece', 'by piece, the latest'],
 ];
-
-/** Off by more than so much, a drift is worth a look. */
-const WORTH_A_LOOK = 3;
 
 /** What really went in against what was asked, and what a piece cost. */
 export function UsePage() {
@@ -65,7 +64,6 @@ function Drifts({ rows }: { rows: Schemas['UseRow'][] }) {
         Asked and actual, the biggest drifts first
       </Text>
       {rows.map((row) => {
-        const far = Math.abs(row.driftPercent) > WORTH_A_LOOK;
         return (
           <Grid
             key={`${row.of} ${row.material}`}
@@ -76,12 +74,17 @@ function Drifts({ rows }: { rows: Schemas['UseRow'][] }) {
             borderColor="rule"
             alignItems="baseline"
           >
-            <Text fontWeight={600}>{row.of}</Text>
-            <Text>{row.material}</Text>
-            <Text textStyle="label" color={far ? 'ochre' : 'ink'}>
-              {row.driftPercent > 0 ? '+' : row.driftPercent < 0 ? '−' : ''}
-              {Math.abs(row.driftPercent).toFixed(1)} %
+            <Text fontWeight={600}>
+              {row.pieceId === undefined ? (
+                row.of
+              ) : (
+                <Link className="plain-link" to={`/pieces/${row.pieceId}`}>
+                  {row.of}
+                </Link>
+              )}
             </Text>
+            <Text>{row.material}</Text>
+            <Drift percent={row.driftPercent} />
             <Text color="quiet">{benchMass(Number(row.askedKg))} asked</Text>
             <Text>{benchMass(Number(row.actualKg))}</Text>
             <Text color="quiet">{benchMass(Number(row.perPieceKg))} a piece</Text>
@@ -115,7 +118,8 @@ function Costs({ costs }: { costs: Schemas['ProductCost'][] }) {
           <Text textStyle="figure">{Number(c.total).toFixed(2)}</Text>
           <Text color="quiet">
             {Number(c.materials).toFixed(2)} material + {Number(c.mouldWear).toFixed(2)} mould +{' '}
-            {Number(c.labour).toFixed(2)} work + {Number(c.scrap).toFixed(2)} for scrap
+            {Number(c.goods).toFixed(2)} goods + {Number(c.labour).toFixed(2)} work +{' '}
+            {Number(c.scrap).toFixed(2)} for scrap
           </Text>
           <Text color="quiet" textAlign="right">
             sells at {Number(c.price).toFixed(2)}

@@ -7,6 +7,7 @@ import { PlanDrawing } from '../kit/PlanDrawing';
 import { SectionDrawing } from '../kit/SectionDrawing';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
+import { useProducts } from '../product/useProducts';
 import { useShelf } from '../shelf/useShelf';
 import { useNow } from '../workshop/useWorkshop';
 import { AddCopy } from './AddCopy';
@@ -14,7 +15,7 @@ import { Downloads } from './Downloads';
 import { MouldFigures } from './MouldFigures';
 import { OffsetSlider } from './OffsetSlider';
 import { TippingPanel } from './TippingPanel';
-import { type Mould, useMould, useMouldSum, useProducts } from './useMoulds';
+import { type Mould, useMould, useMouldSum } from './useMoulds';
 import { familyName } from './words';
 
 /** An ordinary mix, for moulds that no product uses yet. */
@@ -74,7 +75,18 @@ function Whole({ mould }: { mould: Mould }) {
       <Text color="quiet">
         {mould.kindName} · {familyName(mould.family)} ·{' '}
         {plural(mould.copies.length, 'copy', 'copies')}, {free} free
-        {used.length > 0 && ` · used by ${used.map((p) => p.product.name).join(', ')}`}
+        {used.map((p) => (
+          <span key={p.product.id}>
+            {' · '}
+            <Link className="plain-link" to={`/products/${p.product.id}/change`}>
+              {p.product.name}
+            </Link>
+          </span>
+        ))}
+        {' · '}
+        <Link className="plain-link" to={`/products/new?mould=${mould.id}`}>
+          make a product of it
+        </Link>
       </Text>
       <Grid templateColumns={{ base: '1fr', lg: '480px 1fr' }} columnGap={8} mt={3}>
         <Box>

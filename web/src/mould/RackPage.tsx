@@ -9,7 +9,8 @@ import { useShelf } from '../shelf/useShelf';
 import { useNow } from '../workshop/useWorkshop';
 import { gatesByPour, isFree, WHEN, type When } from './free';
 import { RackRow } from './RackRow';
-import { useMoulds, useProducts } from './useMoulds';
+import { useProducts } from '../product/useProducts';
+import { useMoulds } from './useMoulds';
 import { FAMILIES, type Family } from './words';
 
 /** All moulds as they hang on the rack, each copy by its state. */

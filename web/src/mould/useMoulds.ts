@@ -63,14 +63,6 @@ export function useAddCopy(mouldId: number) {
   });
 }
 
-export function useProducts() {
-  return useQuery({
-    queryKey: ['products'],
-    queryFn: () => dataOf(client.GET('/api/products')),
-    staleTime: 60_000,
-  });
-}
-
 /** The mould's sum at a core offset and a density. */
 export function useMouldSum(mould: Mould | undefined, offsetMm: number, densityKgM3: number) {
   return useQuery({

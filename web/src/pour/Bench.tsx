@@ -134,6 +134,11 @@ export function Bench({ sheet, wanted }: Props) {
             onTyped={setTyped}
             onEnter={() => void takeTyped()}
           />
+          {(poured.isPaused || poured.failureCount > 0) && poured.isPending && (
+            <Text role="status" fontSize="20px" fontWeight={600} mt={4}>
+              The network is gone. Everything is kept here, and is booked once it is back.
+            </Text>
+          )}
           {wrong && (
             <Text role="alert" color="oxide" fontWeight={600} fontSize="20px" mt={4}>
               {wrong}

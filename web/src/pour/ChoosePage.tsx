@@ -1,10 +1,12 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { day } from '../kit/format';
 import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { type Line, type Order, useOrders } from '../order/useOrders';
-import { CopyChoice, type Open } from './CopyChoice';
+import { CopyChoice } from './CopyChoice';
+import type { Open } from './CopyRow';
+import { ForStock, useForStock } from './ForStock';
 import { Waiting } from './Waiting';
 
 const Press = chakra('button');
@@ -17,12 +19,13 @@ export function ChoosePage() {
   const wanted = (data?.items ?? []).flatMap((order) =>
     order.lines.filter((l) => l.toPour > 0).map((line) => ({ order, line })),
   );
-  const chosen = wanted.find(({ line }) => String(line.id) === params.get('order'));
+  const forStock = useForStock(params.get('stock'));
+  const ordered = wanted.find(({ line }) => String(line.id) === params.get('order'));
+  const chosen = ordered ? openOf(ordered) : forStock;
   // One mix fills them too; of a product that is chosen already its own line comes first.
-  const others = wanted.filter(
-    ({ line }) =>
-      line.colourwayId === chosen?.line.colourwayId && line.productId !== chosen.line.productId,
-  );
+  const others = wanted
+    .map(openOf)
+    .filter((o) => o.colourwayId === chosen?.colourwayId && o.productId !== chosen.productId);
   return (
     <Box px={{ base: 4, md: 9 }} pt={7}>
       <Text as="h1" textStyle="title">
@@ -32,7 +35,7 @@ export function ChoosePage() {
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="what is wanted" />}
       {data && wanted.length === 0 && (
-        <Empty title="Nothing waits to be poured">Every line of every order is poured.</Empty>
+        <Empty title="No order waits to be poured">Pour for stock below.</Empty>
       )}
       <Flex gap={8} mt={4} direction={{ base: 'column', lg: 'row' }} alignItems="flex-start">
         <Box w={{ base: '100%', lg: '400px' }} flexShrink={0}>
@@ -41,13 +44,21 @@ export function ChoosePage() {
               key={line.id}
               order={order}
               line={line}
-              on={chosen?.line.id === line.id}
+              on={ordered?.line.id === line.id}
               onPress={() => setParams({ order: String(line.id) })}
             />
           ))}
+          {data && (
+            <ForStock value={params.get('stock') ?? ''} onValue={(stock) => setParams({ stock })} />
+          )}
+          <Text mt={3}>
+            <Link className="plain-link" to="/pour/weights">
+              target weights
+            </Link>
+          </Text>
         </Box>
         {chosen ? (
-          <CopyChoice key={chosen.line.id} open={openOf(chosen)} others={others.map(openOf)} />
+          <CopyChoice key={chosen.key} open={chosen} others={others} />
         ) : (
           wanted.length > 0 && (
             <Text color="quiet" pt={3}>
@@ -66,7 +77,18 @@ interface Wanted {
 }
 
 function openOf({ order, line }: Wanted): Open {
-  return { line, orderNumber: order.number };
+  return {
+    key: `line-${line.id}`,
+    lineId: line.id,
+    productId: line.productId,
+    product: line.product,
+    mouldId: line.mouldId,
+    colourwayId: line.colourwayId,
+    colourway: line.colourway,
+    swatch: line.swatch,
+    toPour: line.toPour,
+    forWhom: order.number,
+  };
 }
 
 interface ChoiceProps {

@@ -4,19 +4,12 @@ import { Link } from 'react-router';
 import { messageOf } from '../api/client';
 import { Loading } from '../kit/States';
 import { type Mould, useMoulds } from '../mould/useMoulds';
-import type { Line } from '../order/useOrders';
 import { Cooling } from './Cooling';
-import { CopyRow, isFree } from './CopyRow';
+import { CopyRow, isFree, type Open } from './CopyRow';
 import { SheetSummary } from './SheetSummary';
 import { sheetPath, useSheet, type Wanted } from './usePour';
 
 const Press = chakra('button');
-
-/** A line that is still to be poured, with its order's number. */
-export interface Open {
-  line: Line;
-  orderNumber: string;
-}
 
 interface Props {
   open: Open;
@@ -35,59 +28,58 @@ export function CopyChoice({ open, others }: Props) {
 
 /** The copies of one line's mould or of several, as many chosen as wanted, and what that takes. */
 function Chooser({ open, others, moulds }: Props & { moulds: Mould[] }) {
-  const mouldOf = (line: Line) => moulds.find((m) => m.id === line.mouldId);
-  const first = (line: Line) =>
-    (mouldOf(line)?.copies ?? [])
+  const mouldOf = (of: Open) => moulds.find((m) => m.id === of.mouldId);
+  const first = (of: Open) =>
+    (mouldOf(of)?.copies ?? [])
       .filter(isFree)
-      .slice(0, line.toPour)
+      .slice(0, of.toPour ?? 1)
       .map((c) => c.id);
-  const [picked, setPicked] = useState<Record<number, number[]>>(() => ({
-    [open.line.id]: first(open.line),
+  const [picked, setPicked] = useState<Record<string, number[]>>(() => ({
+    [open.key]: first(open),
   }));
   const [minutes, setMinutes] = useState('');
   const minutesWanted = Number(minutes.replace(',', '.'));
-  const lines = [open, ...others.filter((o) => picked[o.line.id])];
-  const copiesOf = (line: Line) =>
-    (picked[line.id] ?? []).filter((id) =>
-      mouldOf(line)?.copies.some((c) => c.id === id && isFree(c)),
+  const all = [open, ...others.filter((o) => picked[o.key])];
+  const copiesOf = (of: Open) =>
+    (picked[of.key] ?? []).filter((id) =>
+      mouldOf(of)?.copies.some((c) => c.id === id && isFree(c)),
     );
   const wanted: Wanted = {
-    fills: lines
-      .map(({ line }) => ({
-        productId: line.productId,
-        lineId: line.id,
-        copyIds: copiesOf(line),
+    fills: all
+      .map((of) => ({
+        productId: of.productId,
+        ...(of.lineId !== undefined && { lineId: of.lineId }),
+        copyIds: copiesOf(of),
       }))
       .filter((f) => f.copyIds.length > 0),
-    colourwayId: open.line.colourwayId,
+    colourwayId: open.colourwayId,
     ...(minutesWanted > 0 && { minutesWanted }),
   };
   const sheet = useSheet(wanted);
-  const flip = (line: Line, id: number) =>
+  const flip = (of: Open, id: number) =>
     setPicked({
       ...picked,
-      [line.id]: copiesOf(line).includes(id)
-        ? copiesOf(line).filter((c) => c !== id)
-        : [...copiesOf(line), id],
+      [of.key]: copiesOf(of).includes(id)
+        ? copiesOf(of).filter((c) => c !== id)
+        : [...copiesOf(of), id],
     });
-  const join = ({ line }: Open) => {
-    const { [line.id]: on, ...rest } = picked;
-    setPicked(on ? rest : { ...picked, [line.id]: first(line) });
+  const join = (of: Open) => {
+    const { [of.key]: on, ...rest } = picked;
+    setPicked(on ? rest : { ...picked, [of.key]: first(of) });
   };
   const chosen = wanted.fills.length > 0;
   return (
     <Box flex={1} minW={0}>
-      {lines.map(({ line, orderNumber }) => {
-        const mould = mouldOf(line);
+      {all.map((of) => {
+        const mould = mouldOf(of);
         return (
           mould && (
             <CopyRow
-              key={line.id}
-              line={line}
-              orderNumber={orderNumber}
+              key={of.key}
+              open={of}
               mould={mould}
-              chosen={copiesOf(line)}
-              onFlip={(id) => flip(line, id)}
+              chosen={copiesOf(of)}
+              onFlip={(id) => flip(of, id)}
             />
           )
         );
@@ -97,19 +89,19 @@ function Chooser({ open, others, moulds }: Props & { moulds: Mould[] }) {
           <Text color="quiet">of the same mix:</Text>
           {others.map((o) => (
             <Press
-              key={o.line.id}
+              key={o.key}
               type="button"
-              aria-pressed={picked[o.line.id] !== undefined}
+              aria-pressed={picked[o.key] !== undefined}
               onClick={() => join(o)}
               minH="48px"
               px={4}
               border="1px solid"
-              borderColor={picked[o.line.id] ? 'ink' : 'steel'}
+              borderColor={picked[o.key] ? 'ink' : 'steel'}
               borderRadius="4px"
-              bg={picked[o.line.id] ? 'panel' : 'transparent'}
+              bg={picked[o.key] ? 'panel' : 'transparent'}
               cursor="pointer"
             >
-              {picked[o.line.id] ? 'without' : 'and'} {o.line.product}, {o.orderNumber}
+              {picked[o.key] ? 'without' : 'and'} {o.product}, {o.forWhom}
             </Press>
           ))}
         </Flex>

@@ -2,7 +2,6 @@ import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { plural } from '../kit/format';
 import { SectionDrawing } from '../kit/SectionDrawing';
 import type { Copy, Mould } from '../mould/useMoulds';
-import type { Line } from '../order/useOrders';
 
 const Press = chakra('button');
 
@@ -10,24 +9,40 @@ export function isFree(copy: Copy): boolean {
   return !copy.held && copy.condition === 'good';
 }
 
+/** What is still to be poured: an order's line, or as much as one likes for stock. */
+export interface Open {
+  key: string;
+  lineId?: number;
+  productId: number;
+  product: string;
+  mouldId: number;
+  colourwayId: number;
+  colourway: string;
+  swatch: string;
+  /** How many are wanted; undefined for stock. */
+  toPour?: number;
+  /** The order's number, or stock. */
+  forWhom: string;
+}
+
 interface Props {
-  line: Line;
-  orderNumber: string;
+  open: Open;
   mould: Mould;
   chosen: number[];
   onFlip: (copyId: number) => void;
 }
 
 /** The copies of a line's mould, of which the free ones can be chosen. */
-export function CopyRow({ line, orderNumber, mould, chosen, onFlip }: Props) {
+export function CopyRow({ open, mould, chosen, onFlip }: Props) {
   const free = mould.copies.filter(isFree).length;
   return (
-    <Box as="section" aria-label={`Copies for ${line.product}`} mb={4}>
+    <Box as="section" aria-label={`Copies for ${open.product}`} mb={4}>
       <Text as="h2" textStyle="name">
-        {line.product}, {line.colourway}, for {orderNumber}
+        {open.product}, {open.colourway}, for {open.forWhom}
       </Text>
       <Text color="quiet" mb={2}>
-        {plural(free, 'copy', 'copies')} free of {mould.copies.length}; {line.toPour} wanted
+        {plural(free, 'copy', 'copies')} free of {mould.copies.length}
+        {open.toPour !== undefined && `; ${open.toPour} wanted`}
       </Text>
       <Flex wrap="wrap" gap={2}>
         {mould.copies.map((copy) => {
@@ -54,7 +69,7 @@ export function CopyRow({ line, orderNumber, mould, chosen, onFlip }: Props) {
                 <SectionDrawing
                   section={mould.section}
                   filled={copy.held ? 1 : on ? 1 : 0}
-                  swatch={on ? line.swatch : 'var(--chakra-colors-steel)'}
+                  swatch={on ? open.swatch : 'var(--chakra-colors-steel)'}
                   title={copy.code}
                 />
               </Box>

@@ -2,7 +2,8 @@ import { Box, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { client, dataOf } from '../api/client';
 import { benchMass, plural } from '../kit/format';
-import { useMoulds, useProducts } from '../mould/useMoulds';
+import { useMoulds } from '../mould/useMoulds';
+import { useProducts } from '../product/useProducts';
 import type { Sheet } from './usePour';
 
 /** So many kinds the sum is exact for. */

@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { client, dataOf, type Schemas } from '../api/client';
+import { client, dataOf, Problem, type Schemas } from '../api/client';
 
 export type Sheet = Schemas['PourSheet'];
 export type PourRequest = Schemas['PourRequest'];
@@ -84,10 +84,19 @@ export function useSheet(wanted: Wanted | undefined, fixed = false) {
   });
 }
 
-/** Books a pour; the key makes a second press the same act. */
+/** How often a pour is sent again while the workshop's computer is not reached. */
+const TRIES = 60;
+const AGAIN_MS = 3_000;
+
+/**
+ * Books a pour. The key makes a second press, and every sending again, the same act; a lost network
+ * is waited for.
+ */
 export function usePoured() {
   const queries = useQueryClient();
   return useMutation({
+    retry: (tries, error) => error instanceof Problem && error.code === 'network' && tries < TRIES,
+    retryDelay: AGAIN_MS,
     mutationFn: ({ key, body }: { key: string; body: PourRequest }) =>
       dataOf(client.POST('/api/pours', { body, params: { header: { 'Idempotency-Key': key } } })),
     onSuccess: () =>

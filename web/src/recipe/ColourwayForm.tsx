@@ -6,6 +6,8 @@ import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useStock } from '../material/useStock';
+import { Bottles } from './Bottles';
+import { PhotoSwatch } from './PhotoSwatch';
 import { type Colourway, useRecipeActs } from './useRecipes';
 
 interface Props {
@@ -32,6 +34,7 @@ export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
     })) ?? [{ id: NONE, percent: '3' }],
   );
   const pigments = (stock ?? []).filter((s) => s.material.role === 'pigment');
+  const bagKg = (stock ?? []).find((s) => binders.includes(s.material.code))?.material.packKg;
   const set = (row: number, part: Partial<(typeof doses)[number]>) =>
     setDoses(doses.map((d, i) => (i === row ? { ...d, ...part } : d)));
   const guess = useMutation({
@@ -43,9 +46,7 @@ export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
               ...binders.map((material) => ({ material, percentOfBinder: 100 })),
               ...doses.flatMap((d) => {
                 const code = pigments.find((p) => String(p.material.id) === d.id)?.material.code;
-                return code
-                  ? [{ material: code, percentOfBinder: Number(d.percent.replace(',', '.')) }]
-                  : [];
+                return code ? [{ material: code, percentOfBinder: number(d.percent) }] : [];
               }),
             ],
           },
@@ -61,12 +62,12 @@ export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
         body: {
           name,
           swatch,
-          waterOffsetPercent: Number(offset.replace(',', '.')),
+          waterOffsetPercent: number(offset),
           doses: doses
             .filter((d) => d.id !== NONE)
             .map((d) => ({
               materialId: Number(d.id),
-              percentOfBinder: Number(d.percent.replace(',', '.')),
+              percentOfBinder: number(d.percent),
             })),
         },
       },
@@ -85,6 +86,9 @@ export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
         </Box>
         <Box w="90px">
           <TextField label="swatch" type="color" text={swatch} onText={setSwatch} />
+        </Box>
+        <Box pt="26px">
+          <PhotoSwatch onSwatch={setSwatch} />
         </Box>
         <Box w="150px">
           <TextField label="more water, %" text={offset} onText={setOffset} />
@@ -110,6 +114,12 @@ export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
               onText={(percent) => set(row, { percent })}
             />
           </Box>
+          <Bottles
+            pigment={pigments.find((p) => String(p.material.id) === dose.id)?.material}
+            bagKg={bagKg}
+            percent={number(dose.percent)}
+            onPercent={(percent) => set(row, { percent: String(percent) })}
+          />
         </Flex>
       ))}
       {guess.data && (
@@ -140,6 +150,10 @@ export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
       </Flex>
     </form>
   );
+}
+
+function number(text: string): number {
+  return Number(text.replace(',', '.'));
 }
 
 function Swatch({ hex }: { hex: string }) {

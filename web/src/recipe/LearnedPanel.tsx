@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import { client, dataOf, messageOf, type Schemas } from '../api/client';
 import { plural } from '../kit/format';
 import { Key } from '../kit/States';
+import { useKeepProduct, useProducts } from '../product/useProducts';
 import { type RecipePage, useRecipeActs } from './useRecipes';
 
 type Learned = Schemas['Learned'];
@@ -14,6 +15,8 @@ const ALIKE = 0.002;
 /** What the shop's own pours say of this mix, and how to use it. */
 export function LearnedPanel({ page }: { page: RecipePage }) {
   const { keep, colour } = useRecipeActs();
+  const keepProduct = useKeepProduct();
+  const { data: products } = useProducts();
   const navigate = useNavigate();
   const id = page.recipe.id;
   const { data } = useQuery({
@@ -28,7 +31,7 @@ export function LearnedPanel({ page }: { page: RecipePage }) {
       { before: page, body: { ...page.kept, ...part } },
       { onSuccess: (kept) => void navigate(`/mixes/${kept.recipe.id}?against=${id}`) },
     );
-  const error = keep.error ?? colour.error;
+  const error = keep.error ?? colour.error ?? keepProduct.error;
   return (
     <Box as="section" aria-label="What pours taught" mt={8}>
       <Text as="h2" textStyle="name" mb={2}>
@@ -71,6 +74,26 @@ export function LearnedPanel({ page }: { page: RecipePage }) {
                   waterOffsetPercent: w.offset.value,
                   doses: colourway.doses,
                 },
+              })
+            }
+          />
+        );
+      })}
+      {data.minutes.map((m) => {
+        const product = products?.find((p) => p.product.id === m.productId)?.product;
+        return (
+          <Row
+            key={m.productId}
+            what={`minutes to fill one ${m.product}`}
+            used={m.minutesUsed.toFixed(1)}
+            learned={m.minutes}
+            digits={1}
+            differs={product !== undefined && Math.abs(m.minutes.value - m.minutesUsed) > 0.1}
+            onUse={() =>
+              product &&
+              keepProduct.mutate({
+                before: product,
+                body: { ...product, minutesPerPiece: m.minutes.value },
               })
             }
           />

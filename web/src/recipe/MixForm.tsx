@@ -4,7 +4,7 @@ import { messageOf, Problem } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import type { Kept } from './useRecipes';
+import { type Kept, useStrengthClasses } from './useRecipes';
 import { NO_MATERIAL, type PartDraft, PartRows } from './PartRows';
 import { ADDITIONS } from './words';
 
@@ -58,6 +58,7 @@ export function MixForm({ start, saveWords, save }: Props) {
         }))
       : [{ id: NO_MATERIAL, basis: 'partsByVolume', amount: '1' }],
   );
+  const { data: classes } = useStrengthClasses();
   const [error, setError] = useState<unknown>();
   const [busy, setBusy] = useState(false);
   const problemOf = (field: string) =>
@@ -116,6 +117,16 @@ export function MixForm({ start, saveWords, save }: Props) {
           text={kept.caution ?? ''}
           onText={(caution) => setKept({ ...kept, caution })}
         />
+        <Choice
+          label="gains strength like"
+          value={kept.strengthClass ?? ''}
+          options={[
+            ['', 'not said'] as const,
+            ...(classes ?? []).map((c) => [c.code, c.name] as const),
+          ]}
+          onValue={(code) => setKept(withClass(kept, code))}
+          problem={problemOf('strengthClass')}
+        />
       </Grid>
       <Text as="h2" textStyle="name" mb={2}>
         Parts
@@ -163,4 +174,12 @@ export function MixForm({ start, saveWords, save }: Props) {
 
 function number(text: string | undefined): number {
   return Number((text ?? '').replace(',', '.'));
+}
+
+function withClass(kept: Kept, code: string): Kept {
+  const next = { ...kept, strengthClass: code };
+  if (code === '') {
+    delete (next as Partial<typeof next>).strengthClass;
+  }
+  return next;
 }

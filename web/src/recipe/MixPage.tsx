@@ -7,7 +7,7 @@ import { FigureRow } from '../kit/Why';
 import { Colourways } from './Colourways';
 import { Compare } from './Compare';
 import { LearnedPanel } from './LearnedPanel';
-import { type RecipePage, useRecipe } from './useRecipes';
+import { type RecipePage, useRecipe, useStrengthClasses } from './useRecipes';
 import { ADDITIONS, amountWords } from './words';
 
 /** One version of a mix: what is in it, what follows from it, its colours. */
@@ -54,6 +54,7 @@ function Whole({ page }: { page: RecipePage }) {
             </span>
           ))}
       </Text>
+      <StrengthClass code={recipe.strengthClass} />
       {recipe.placing && <Text mt={2}>Placed as: {recipe.placing}.</Text>}
       {recipe.caution && (
         <Box mt={2}>
@@ -153,4 +154,17 @@ function Whole({ page }: { page: RecipePage }) {
       <LearnedPanel page={page} />
     </>
   );
+}
+
+/** Whose strength curve the mix follows, at the ages that people ask for. */
+function StrengthClass({ code }: { code: string | undefined }) {
+  const { data } = useStrengthClasses();
+  const found = data?.find((c) => c.code === code);
+  return found ? (
+    <Text mt={2} color="quiet">
+      Gains strength like {found.name.toLowerCase()}:{' '}
+      {found.shares.map((s) => `${s.days} d ${(s.share * 100).toFixed(0)} %`).join(', ')} of its 28
+      days.
+    </Text>
+  ) : null;
 }

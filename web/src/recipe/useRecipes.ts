@@ -29,6 +29,15 @@ export function useStartingRecipes() {
   });
 }
 
+/** The binder classes shipped, whose strength curves mixes follow. */
+export function useStrengthClasses() {
+  return useQuery({
+    queryKey: ['strength-classes'],
+    queryFn: () => dataOf(client.GET('/api/strength-classes')),
+    staleTime: Infinity,
+  });
+}
+
 /** What can be done to recipes and colourways. */
 export function useRecipeActs() {
   const queries = useQueryClient();

@@ -2,6 +2,8 @@ import { Box, CloseButton, Dialog, Portal, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
 import { moment, counted } from '../kit/format';
 import { TakeOutForm } from './TakeOutForm';
+import { pathOf } from '../pour/usePour';
+import { isDue } from './time';
 import type { Group } from './useShelf';
 
 interface Props {
@@ -21,7 +23,7 @@ export function GroupDialog({ group, now, onClose }: Props) {
           <Dialog.Content bg="ground" color="ink" borderRadius="4px">
             <Dialog.Header pb={1}>
               <Dialog.Title textStyle="title">
-                {group.board === 'mould' ? 'Take out ' : ''}
+                {group.board === 'mould' && !group.next ? 'Take out ' : ''}
                 {counted(group.pieces, group.product)}
               </Dialog.Title>
             </Dialog.Header>
@@ -33,6 +35,16 @@ export function GroupDialog({ group, now, onClose }: Props) {
                   its mould
                 </Link>
               </Text>
+              {group.next && (
+                <Text fontSize="20px" fontWeight={600} mb={4}>
+                  {group.next.copies.join(' ')}: then {group.next.layer} in{' '}
+                  {group.next.layerColourway.toLowerCase()},{' '}
+                  {isDue(group, now) ? 'stiff enough now' : `stiff enough ${gateAt}`}.{' '}
+                  <Link className="plain-link" to={pathOf(group.next)}>
+                    Its pour sheet
+                  </Link>
+                </Text>
+              )}
               {group.board === 'mould' && <TakeOutForm group={group} now={now} onDone={onClose} />}
               {group.board === 'drying' && (
                 <Box>

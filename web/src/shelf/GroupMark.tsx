@@ -28,6 +28,9 @@ function when(group: Group, now: number): string {
     return 'dry, ready to seal';
   }
   const at = moment(Date.parse(group.gateAt ?? ''), now);
+  if (group.next) {
+    return isDue(group, now) ? `then ${group.next.layer} now` : `then ${group.next.layer} ${at}`;
+  }
   if (!isDue(group, now)) {
     return group.board === 'mould' ? `out ${at}` : `dry ${at}`;
   }
@@ -96,7 +99,7 @@ export function GroupMark({ group, now, onPress }: Props) {
         {group.product} ×{group.pieces}
       </Text>
       <Text textStyle="small" color={due ? 'oxide' : 'quiet'}>
-        {due ? `out · ${codes}` : when(group, now)}
+        {due && !group.next ? `out · ${codes}` : when(group, now)}
       </Text>
     </Press>
   );

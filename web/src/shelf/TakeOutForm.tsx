@@ -23,7 +23,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
   const [wrong, setWrong] = useState<string>();
   const takeOut = useTakeOut();
   const read = useReader();
-  const due = isDue(group, now);
+  const due = isDue(group, now) && !group.next;
   const filled = entries.filter(isFilled);
   const ready = filled.length === entries.length && (due || early.trim() !== '');
 
@@ -57,7 +57,9 @@ export function TakeOutForm({ group, now, onDone }: Props) {
       {!due && (
         <Box my={4}>
           <label htmlFor="early">
-            It may come out {moment(Date.parse(group.gateAt ?? ''), now)}. Why now?
+            {group.next
+              ? `It still waits for its ${group.next.layer} layer. Why take it out without?`
+              : `It may come out ${moment(Date.parse(group.gateAt ?? ''), now)}. Why now?`}
           </label>
           <Input
             id="early"

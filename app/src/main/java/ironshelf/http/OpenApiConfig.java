@@ -34,7 +34,8 @@ class OpenApiConfig {
           entry("/api/calc/pairs", "pairs"),
           entry("/api/calc/shade", "shade"),
           entry("/api/calc/density-fit", "density"),
-          entry("/api/calc/sphere", "sphere"));
+          entry("/api/calc/sphere", "sphere"),
+          entry("/api/calc/hand-weight", "hand-weight"));
 
   @Bean
   OpenAPI description() {

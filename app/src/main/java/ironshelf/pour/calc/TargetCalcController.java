@@ -31,6 +31,17 @@ class TargetCalcController {
   /** The diameter that a whole sphere needs. */
   record SphereResponse(double diameterMm) {}
 
+  /** A hand weight of two heads on a handle. */
+  record HandWeightRequest(
+      double targetKg,
+      @WhenMissing("0") double hardwareKg,
+      double gripMm,
+      double headThicknessMm,
+      @WhenMissing("0") double bossMm) {}
+
+  /** What one head weighs dry, and how long its handle is cut. */
+  record HandWeightResponse(double headKg, double handleMm) {}
+
   /** Weighed pieces to be paired. */
   record PairingRequest(List<Pairing.WeighedPiece> pool, double toleranceKg) {}
 
@@ -53,6 +64,14 @@ class TargetCalcController {
   SphereResponse sphere(@RequestBody SphereRequest request) {
     return new SphereResponse(
         TargetReading.sphereDiameterMm(request.massKg(), request.densityKgM3()));
+  }
+
+  @PostMapping("/api/calc/hand-weight")
+  HandWeightResponse handWeight(@RequestBody HandWeightRequest request) {
+    return new HandWeightResponse(
+        TargetReading.headKg(request.targetKg(), or(request.hardwareKg(), 0)),
+        TargetReading.handleMm(
+            request.gripMm(), request.headThicknessMm(), or(request.bossMm(), 0)));
   }
 
   @PostMapping("/api/calc/pairs")

@@ -54,7 +54,8 @@ public record TargetReading(double freshKg, double stopAtKg, double perPourKg) {
 
   /** The mass of one head of a hand weight with two, of which the handle is part. */
   public static double headKg(double targetKg, double hardwareKg) {
-    return (targetKg - hardwareKg) / 2;
+    // The same is refused here as for a reading.
+    return of(targetKg, 0, hardwareKg, 1, 2).perPourKg();
   }
 
   /** How long a handle must be cut: the grip, and into each head up to its boss. */

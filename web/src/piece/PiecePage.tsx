@@ -1,0 +1,90 @@
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import { Fragment } from 'react';
+import { useParams } from 'react-router';
+import { client, dataOf, type Schemas } from '../api/client';
+import { benchMass } from '../kit/format';
+import { Failed, Loading } from '../kit/States';
+import { useTitle } from '../kit/useTitle';
+import { Drift } from './Drift';
+
+/** One piece: what is in it, what of it was wasted, what it cost. */
+export function PiecePage() {
+  const { id = '' } = useParams();
+  useTitle(`Piece ${id}`);
+  const { data, error, refetch } = useQuery({
+    queryKey: ['use', 'piece', id],
+    queryFn: () =>
+      dataOf(client.GET('/api/use/pieces/{id}', { params: { path: { id: Number(id) } } })),
+  });
+  return (
+    <Box px={{ base: 4, md: 9 }} pt={7} maxW="1000px">
+      {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
+      {!data && !error && <Loading what="the piece" />}
+      {data && <Whole use={data} />}
+    </Box>
+  );
+}
+
+function Whole({ use }: { use: Schemas['PieceUse'] }) {
+  const { piece, cost } = use;
+  const parts: [string, unknown][] = [
+    ['material', cost.materials],
+    ['its part of the mould', cost.mouldWear],
+    ['release, inserts, packing', cost.goods],
+    ['work', cost.labour],
+    ['for scrap', cost.scrap],
+  ];
+  return (
+    <>
+      <Text as="h1" textStyle="title">
+        {use.product}, piece {piece.id}
+      </Text>
+      <Text color="quiet">
+        {use.colourway} · pour {piece.pourId}
+        {piece.massKg !== undefined && ` · ${benchMass(Number(piece.massKg))} out of the mould`}
+        {piece.scrapReason && ` · scrap: ${piece.scrapReason}`}
+      </Text>
+      <Text as="h2" textStyle="name" mt={6} mb={2}>
+        What is in it
+      </Text>
+      <Grid
+        templateColumns={{ base: '1fr 1fr', md: '1.4fr 1fr 110px 120px 120px 90px' }}
+        columnGap={4}
+        rowGap={1}
+      >
+        {use.rows.map((row) => (
+          <Fragment key={`${row.pourId} ${row.material}`}>
+            <Text fontWeight={600}>{row.material}</Text>
+            <Text color="quiet">
+              {row.colourway}, pour {row.pourId}
+            </Text>
+            <Drift percent={row.driftPercent} />
+            <Text color="quiet">{benchMass(Number(row.askedKg))} asked</Text>
+            <Text>{benchMass(Number(row.actualKg))}</Text>
+            <Text color="quiet" textAlign={{ md: 'right' }}>
+              {row.cost === undefined ? '' : Number(row.cost).toFixed(3)}
+            </Text>
+          </Fragment>
+        ))}
+      </Grid>
+      <Text mt={3} color="quiet">
+        {use.wasteKg === undefined
+          ? 'What was left in the bowl was not weighed, so its waste is in these figures.'
+          : `Of this, ${benchMass(Number(use.wasteKg))} stayed in the bowl.`}
+      </Text>
+      <Text as="h2" textStyle="name" mt={6} mb={2}>
+        What it cost
+      </Text>
+      <Flex gap={6} wrap="wrap" alignItems="baseline">
+        <Text textStyle="figure">{Number(use.total).toFixed(2)}</Text>
+        {parts.map(([what, money]) => (
+          <Text key={what} color="quiet">
+            {Number(money).toFixed(2)} {what}
+          </Text>
+        ))}
+        <Text color="quiet">sells at {Number(use.price).toFixed(2)}</Text>
+      </Flex>
+    </>
+  );
+}

@@ -1,0 +1,104 @@
+import { Box, Grid, Text } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { client, dataOf, messageOf } from '../api/client';
+import { Choice } from '../kit/Choice';
+import { useReading } from '../kit/quantity';
+import { QuantityField } from '../kit/QuantityField';
+import { useStock } from '../material/useStock';
+import { useMouldSum, useMoulds } from '../mould/useMoulds';
+import { useRecipes } from '../recipe/useRecipes';
+
+/** Barytes and perlite, where the shop keeps none of its own (handbook 3). */
+const HEAVY = 4.2;
+const LIGHT = 0.4;
+
+/** Whether so much wet mix fits a mould, and how much denser or lighter it would have to be. */
+export function Fits({ freshKg }: { freshKg: number }) {
+  const { data: moulds } = useMoulds();
+  const { data: recipes } = useRecipes();
+  const { data: stock } = useStock();
+  const [mouldId, setMouldId] = useState('');
+  const [recipeId, setRecipeId] = useState('');
+  const [least, setLeast] = useState('');
+  const leastMm = useReading(least, 'length').data?.value;
+  const mould = moulds?.items.find((m) => String(m.id) === mouldId);
+  const mixKgM3 = recipes?.find((r) => String(r.recipe.firstId) === recipeId)?.freshDensityKgM3;
+  const { data: sum } = useMouldSum(mould, mould?.shape.coreOffsetMm ?? 0, mixKgM3 ?? 0);
+  const fullKg = mould && mixKgM3 ? (mould.capacityL * mixKgM3) / 1000 : undefined;
+  const heightMm = sum?.fillPerMmKg ? freshKg / sum.fillPerMmKg : undefined;
+  const over = fullKg !== undefined && freshKg > fullKg;
+  const thin = leastMm !== undefined && heightMm !== undefined && heightMm < leastMm;
+  // The same mass in the whole mould, or just at its least thickness.
+  const wantedKgM3 =
+    mixKgM3 === undefined || fullKg === undefined
+      ? undefined
+      : over
+        ? (mixKgM3 * freshKg) / fullKg
+        : thin && heightMm !== undefined
+          ? (mixKgM3 * heightMm) / leastMm
+          : undefined;
+  const grain = (stock ?? []).find((s) => s.material.code === (over ? 'barytes' : 'perlite'));
+  const grainRelativeDensity = grain?.material.relativeDensity ?? (over ? HEAVY : LIGHT);
+  const fit = useQuery({
+    queryKey: ['density-fit', mixKgM3, wantedKgM3, grainRelativeDensity],
+    queryFn: () =>
+      dataOf(
+        client.POST('/api/calc/density-fit', {
+          body: { mixKgM3: mixKgM3 ?? 0, wantedKgM3: wantedKgM3 ?? 0, grainRelativeDensity },
+        }),
+      ),
+    enabled: wantedKgM3 !== undefined,
+    retry: false,
+  });
+  return (
+    <Box mt={3}>
+      <Grid templateColumns={{ base: '1fr', md: 'repeat(3, 220px)' }} columnGap={4}>
+        <Choice
+          label="does it fit"
+          value={mouldId}
+          options={[
+            ['', 'choose a mould'] as const,
+            ...(moulds?.items ?? []).map((m) => [String(m.id), m.name] as const),
+          ]}
+          onValue={setMouldId}
+        />
+        <Choice
+          label="with"
+          value={recipeId}
+          options={[
+            ['', 'choose a mix'] as const,
+            ...(recipes ?? []).map((r) => [String(r.recipe.firstId), r.recipe.name] as const),
+          ]}
+          onValue={setRecipeId}
+        />
+        <QuantityField
+          label="never thinner than"
+          text={least}
+          onText={setLeast}
+          dimension="length"
+        />
+      </Grid>
+      {fullKg !== undefined && (
+        <Text fontWeight={600} color={over || thin ? 'ochre' : 'moss'}>
+          {over
+            ? `It does not fit: the mould holds ${fullKg.toFixed(2)} kg of this mix.`
+            : `It fits: ${fullKg.toFixed(2)} kg go in full${heightMm === undefined ? '' : `, this fills it about ${heightMm.toFixed(0)} mm high`}.`}
+          {thin && ' That is thinner than it may be.'}
+        </Text>
+      )}
+      {fit.data && (
+        <Text>
+          A mix of {wantedKgM3?.toFixed(0)} kg/m³ does it: {(fit.data.volumeShare * 100).toFixed(0)}{' '}
+          % of its volume {over ? 'barytes' : 'perlite'}, {fit.data.grainPerMixKg.toFixed(3)} kg to
+          each kg of the mix as it is. Try its strength on a small piece first.
+        </Text>
+      )}
+      {fit.error && (
+        <Text role="alert" color="oxide">
+          {messageOf(fit.error)}
+        </Text>
+      )}
+    </Box>
+  );
+}

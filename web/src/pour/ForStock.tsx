@@ -1,0 +1,47 @@
+import { Box } from '@chakra-ui/react';
+import { Choice } from '../kit/Choice';
+import { useProducts } from '../product/useProducts';
+import type { Open } from './CopyRow';
+
+/** A product in a colourway, as the address says it. */
+export function useForStock(said: string | null): Open | undefined {
+  const { data } = useProducts();
+  const [productId, colourwayId] = (said ?? '').split('-').map(Number);
+  const page = data?.find((p) => p.product.id === productId);
+  const colourway = page?.colourways.find((c) => c.id === colourwayId);
+  return page && colourway
+    ? {
+        key: `stock-${said}`,
+        productId: page.product.id,
+        product: page.product.name,
+        mouldId: page.product.mouldId,
+        colourwayId: colourway.id,
+        colourway: colourway.name,
+        swatch: colourway.swatch,
+        forWhom: 'stock',
+      }
+    : undefined;
+}
+
+interface Props {
+  value: string;
+  onValue: (said: string) => void;
+}
+
+/** Any product in any of its colourways, without an order. */
+export function ForStock({ value, onValue }: Props) {
+  const { data } = useProducts();
+  const options = (data ?? []).flatMap(({ product, colourways }) =>
+    colourways.map((c) => [`${product.id}-${c.id}`, `${product.name}, ${c.name}`] as const),
+  );
+  return options.length === 0 ? null : (
+    <Box mt={4}>
+      <Choice
+        label="or for stock"
+        value={value}
+        options={[['', 'choose a product'] as const, ...options]}
+        onValue={onValue}
+      />
+    </Box>
+  );
+}

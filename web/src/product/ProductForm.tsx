@@ -1,0 +1,175 @@
+import { Box, Grid, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { messageOf, Problem } from '../api/client';
+import { Choice } from '../kit/Choice';
+import { useReader } from '../kit/quantity';
+import { QuantityField } from '../kit/QuantityField';
+import { Key } from '../kit/States';
+import { TextField } from '../kit/TextField';
+import { useMoulds } from '../mould/useMoulds';
+import { useRecipes } from '../recipe/useRecipes';
+import { type LayerDraft, LayerRows, ORDERED } from './LayerRows';
+import type { ProductRequest } from './useProducts';
+
+interface Props {
+  start: ProductRequest;
+  saveWords: string;
+  save: (body: ProductRequest) => Promise<unknown>;
+}
+
+/** A product: its mould, its mix, its layers, and what it must weigh. */
+export function ProductForm({ start, saveWords, save }: Props) {
+  const { data: moulds } = useMoulds();
+  const { data: recipes } = useRecipes();
+  const read = useReader();
+  const [name, setName] = useState(start.name);
+  const [mouldId, setMouldId] = useState(String(start.mouldId ?? ''));
+  const [recipeId, setRecipeId] = useState(String(start.recipeId ?? ''));
+  const [price, setPrice] = useState(String(start.price ?? ''));
+  const [minutes, setMinutes] = useState(String(start.minutesPerPiece ?? ''));
+  const [goods, setGoods] = useState(String(start.goods ?? ''));
+  const [layers, setLayers] = useState<LayerDraft[]>(() => draftsOf(start));
+  const [mass, setMass] = useState(kg(start.target?.massKg));
+  const [within, setWithin] = useState(kg(start.target?.toleranceKg));
+  const [hardware, setHardware] = useState(kg(start.target?.hardwareKg));
+  const [error, setError] = useState<unknown>();
+  const [busy, setBusy] = useState(false);
+  const problemOf = (field: string) =>
+    error instanceof Problem ? error.errors.find((e) => e.field === field)?.message : undefined;
+  const colourways = recipes?.find((r) => String(r.recipe.firstId) === recipeId)?.colourways ?? [];
+  const submit = async () => {
+    setBusy(true);
+    setError(undefined);
+    try {
+      const [massKg, toleranceKg, hardwareKg] = await Promise.all(
+        [mass, within, hardware].map((t) => (t.trim() === '' ? undefined : read(t, 'mass'))),
+      );
+      await save({
+        name,
+        ...(mouldId !== '' && { mouldId: Number(mouldId) }),
+        ...(recipeId !== '' && { recipeId: Number(recipeId) }),
+        price: number(price),
+        minutesPerPiece: number(minutes),
+        goods: number(goods),
+        layers: layers.map((l) => ({
+          name: l.name,
+          ...(l.colourwayId !== ORDERED && { colourwayId: Number(l.colourwayId) }),
+          sharePercent: number(l.share),
+          waitH: number(l.wait),
+          withoutFibre: l.withoutFibre,
+        })),
+        ...(massKg !== undefined && {
+          target: { massKg, toleranceKg: toleranceKg ?? 0, hardwareKg: hardwareKg ?? 0 },
+        }),
+      });
+    } catch (e) {
+      setError(e);
+    } finally {
+      setBusy(false);
+    }
+  };
+  const choose = 'choose one';
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        void submit();
+      }}
+    >
+      <Grid templateColumns={{ base: '1fr', md: 'repeat(3, 1fr)' }} columnGap={4}>
+        <TextField label="name" text={name} onText={setName} problem={problemOf('name')} />
+        <Choice
+          label="mould"
+          value={mouldId}
+          options={[
+            ['', choose] as const,
+            ...(moulds?.items ?? []).map((m) => [String(m.id), m.name] as const),
+          ]}
+          onValue={setMouldId}
+          problem={problemOf('mouldId')}
+        />
+        <Choice
+          label="mix"
+          value={recipeId}
+          options={[
+            ['', choose] as const,
+            ...(recipes ?? []).map((r) => [String(r.recipe.firstId), r.recipe.name] as const),
+          ]}
+          onValue={setRecipeId}
+          problem={problemOf('recipeId')}
+        />
+        <TextField label="price" text={price} onText={setPrice} problem={problemOf('price')} />
+        <TextField
+          label="minutes to fill one"
+          text={minutes}
+          onText={setMinutes}
+          problem={problemOf('minutesPerPiece')}
+        />
+        <TextField
+          label="release, inserts, packing of one"
+          text={goods}
+          onText={setGoods}
+          problem={problemOf('goods')}
+        />
+      </Grid>
+      <Text as="h2" textStyle="name" mb={2}>
+        Layers
+      </Text>
+      <LayerRows
+        layers={layers}
+        colourways={colourways}
+        onLayers={setLayers}
+        problemOf={problemOf}
+      />
+      {problemOf('layers') && (
+        <Text role="alert" color="oxide" mt={2}>
+          {problemOf('layers')}
+        </Text>
+      )}
+      <Text as="h2" textStyle="name" mt={5} mb={2}>
+        Sold by its mass
+      </Text>
+      <Grid templateColumns={{ base: '1fr', md: 'repeat(3, 1fr)' }} columnGap={4}>
+        <QuantityField label="dry mass" text={mass} onText={setMass} dimension="mass" />
+        <QuantityField label="give or take" text={within} onText={setWithin} dimension="mass" />
+        <QuantityField
+          label="hardware in it"
+          text={hardware}
+          onText={setHardware}
+          dimension="mass"
+        />
+      </Grid>
+      {error !== undefined && (
+        <Text role="alert" color="oxide" fontWeight={600} my={3}>
+          {messageOf(error)}
+        </Text>
+      )}
+      <Box mt={3} mb={8}>
+        <Key main type="submit" busy={busy}>
+          {saveWords}
+        </Key>
+      </Box>
+    </form>
+  );
+}
+
+function draftsOf(start: ProductRequest): LayerDraft[] {
+  const layers = start.layers ?? [];
+  return layers.length > 0
+    ? layers.map((l) => ({
+        name: l.name,
+        colourwayId: l.colourwayId === undefined ? ORDERED : String(l.colourwayId),
+        share: String(l.sharePercent),
+        wait: String(l.waitH ?? 0),
+        withoutFibre: l.withoutFibre ?? false,
+      }))
+    : [{ name: 'whole', colourwayId: ORDERED, share: '100', wait: '0', withoutFibre: false }];
+}
+
+function kg(massKg: number | undefined): string {
+  return massKg ? `${massKg} kg` : '';
+}
+
+function number(text: string): number {
+  return text.trim() === '' ? 0 : Number(text.replace(',', '.'));
+}

@@ -1,0 +1,44 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { client, dataOf, type Schemas } from '../api/client';
+
+export type ProductPage = Schemas['ProductPage'];
+export type ProductRequest = Schemas['ProductRequest'];
+export type Layer = Schemas['ProductLayer'];
+
+export function useProducts() {
+  return useQuery({
+    queryKey: ['products'],
+    queryFn: () => dataOf(client.GET('/api/products')),
+    staleTime: 60_000,
+  });
+}
+
+export function useProduct(id: string) {
+  return useQuery({
+    queryKey: ['product', id],
+    queryFn: () =>
+      dataOf(client.GET('/api/products/{id}', { params: { path: { id: Number(id) } } })),
+  });
+}
+
+/** Keeps a new product, or a change of one at the version that was seen. */
+export function useKeepProduct() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ before, body }: { before?: ProductPage['product']; body: ProductRequest }) =>
+      before
+        ? dataOf(
+            client.PUT('/api/products/{id}', {
+              body,
+              params: { path: { id: before.id }, header: { 'If-Match': `"${before.version}"` } },
+            }),
+          )
+        : dataOf(client.POST('/api/products', { body })),
+    onSuccess: () =>
+      Promise.all(
+        ['products', 'product', 'orders', 'shelf', 'sheet', 'recipe', 'use'].map((k) =>
+          queries.invalidateQueries({ queryKey: [k] }),
+        ),
+      ),
+  });
+}

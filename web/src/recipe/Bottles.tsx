@@ -1,0 +1,44 @@
+import { Box, Text } from '@chakra-ui/react';
+import { TextField } from '../kit/TextField';
+import type { Stock } from '../material/useStock';
+
+interface Props {
+  pigment: Stock['material'] | undefined;
+  /** What a bag of the mix's binder holds. */
+  bagKg: number | undefined;
+  percent: number;
+  onPercent: (percent: number) => void;
+}
+
+/** A bottled colour's strength by bottles a bag, which is its percent of the binder. */
+export function Bottles({ pigment, bagKg, percent, onPercent }: Props) {
+  const bottleKg = pigment?.packKg;
+  if (!pigment?.liquid) {
+    return null;
+  }
+  if (!bottleKg || !bagKg) {
+    return (
+      <Text color="quiet" maxW="260px" pt="26px">
+        Say under Stock what a bottle and a bag hold, to dose by bottles.
+      </Text>
+    );
+  }
+  const perBag = (percent * bagKg) / 100 / bottleKg;
+  return (
+    <Box w="170px">
+      <TextField
+        label="bottles a bag"
+        text={String(Math.round(perBag * 1000) / 1000)}
+        onText={(text) => {
+          const bottles = Number(text.replace(',', '.'));
+          if (bottles > 0) {
+            onPercent((bottles * bottleKg * 100) / bagKg);
+          }
+        }}
+      />
+      <Text textStyle="small" color="quiet">
+        Rinse each into the mix, or batches differ.
+      </Text>
+    </Box>
+  );
+}
