@@ -109,19 +109,14 @@ function Whole({ history }: { history: History }) {
           <Text w="90px" color="quiet">
             pour {cast.pourId}
           </Text>
-          <Text flex={1}>
-            {cast.emptiedAt === undefined
-              ? 'still in it'
-              : cast.pieces
-                  .map((p) =>
-                    p.scrapReason
-                      ? `scrap: ${p.scrapReason}`
-                      : p.massKg === undefined
-                        ? 'not weighed'
-                        : benchMass(Number(p.massKg)),
-                  )
-                  .join(', ')}
-          </Text>
+          <Flex flex={1} gap={4} wrap="wrap">
+            {cast.emptiedAt === undefined && 'still in it: '}
+            {cast.pieces.map((p) => (
+              <Link key={p.id} className="plain-link" to={`/pieces/${p.id}`}>
+                {wordsOf(p, cast.emptiedAt === undefined)}
+              </Link>
+            ))}
+          </Flex>
           {cast.earlyReason && <Text color="ochre">early: {cast.earlyReason}</Text>}
         </Flex>
       ))}
@@ -143,4 +138,14 @@ function Whole({ history }: { history: History }) {
       )}
     </>
   );
+}
+
+function wordsOf(piece: History['casts'][number]['pieces'][number], within: boolean): string {
+  if (within) {
+    return `piece ${piece.id}`;
+  }
+  if (piece.scrapReason) {
+    return `scrap: ${piece.scrapReason}`;
+  }
+  return piece.massKg === undefined ? 'not weighed' : benchMass(Number(piece.massKg));
 }

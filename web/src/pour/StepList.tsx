@@ -1,4 +1,5 @@
 import { Box, Text } from '@chakra-ui/react';
+import { useEffect, useRef } from 'react';
 import { benchMass } from '../kit/format';
 import type { Draft } from './draft';
 import type { Step } from './steps';
@@ -11,6 +12,9 @@ interface Props {
 
 /** Where we are: what is done, what is now, what is to come. */
 export function StepList({ steps, at, draft }: Props) {
+  const now = useRef<HTMLLIElement>(null);
+  // Long lists keep the step at hand in sight; a browser without it loses nothing.
+  useEffect(() => now.current?.scrollIntoView?.({ block: 'nearest' }), [at]);
   return (
     <Box
       as="ol"
@@ -28,6 +32,7 @@ export function StepList({ steps, at, draft }: Props) {
           <Box
             as="li"
             key={step.key}
+            {...(i === at && { ref: now })}
             aria-current={i === at ? 'step' : undefined}
             borderLeft="5px solid"
             borderColor={state}

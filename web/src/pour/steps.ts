@@ -99,7 +99,7 @@ function layerSteps(sheet: Sheet, i: number, layer: number, before: number, tota
   }
   const several = sheet.layers.length > 1;
   const mix = sheet.batches.length > 1 ? `mix ${i + 1} of ${sheet.batches.length}` : 'one mix';
-  const where = several ? `${mixed.name}, ${mixed.colourway.name}` : mix;
+  const where = several ? `${mixed.colourway.name} · ${mix}` : mix;
   const key = `${i}-${layer}`;
   const least = mixed.water.leastKg / mixed.water.targetKg;
   const most = mixed.water.mostKg / mixed.water.targetKg;
@@ -112,7 +112,11 @@ function layerSteps(sheet: Sheet, i: number, layer: number, before: number, tota
     steps.push({
       kind: 'weigh',
       key: `${key}-${line.materialId}`,
-      title: water ? 'Water, first part' : line.name,
+      title: several
+        ? `${mixed.name}: ${water ? 'water, first part' : line.name.toLowerCase()}`
+        : water
+          ? 'Water, first part'
+          : line.name,
       note: [where, water ? 'cool' : measured(line)].filter(Boolean).join(' · '),
       layer,
       materialId: line.materialId,
@@ -133,8 +137,8 @@ function layerSteps(sheet: Sheet, i: number, layer: number, before: number, tota
     steps.push({
       kind: 'weigh',
       key: `${key}-hold-back`,
-      title: 'Held-back water',
-      note: `${several ? `${mixed.name} · ` : ''}little by little until it flows · at most ${grams(water.massKg * (most - least))}`,
+      title: several ? `${mixed.name}: held-back water` : 'Held-back water',
+      note: `little by little until it flows · at most ${grams(water.massKg * (most - least))}`,
       layer,
       materialId: water.materialId,
       askedKg: water.massKg * (1 - least),

@@ -138,11 +138,14 @@ class DemoCatalogue {
             .id();
     ColourwayView rough = colourway(heavy, "Plain grey", "#8f9294", 0, List.of());
 
+    long bowl = moulds.bowl();
+    long cup = moulds.cup();
+    long vase = moulds.vase();
     long tray = moulds.tray();
     return new Goods(
-        product("Ripple bowl", moulds.bowl(), neat, "34.00", 2),
-        product("Tea-light cup", moulds.cup(), neat, "11.50", 1),
-        product("Reed vase", moulds.vase(), neat, "28.00", 2),
+        product("Ripple bowl", bowl, neat, "34.00", 2),
+        product("Tea-light cup", cup, neat, "11.50", 1),
+        product("Reed vase", vase, neat, "28.00", 2),
         layered(
             "Tide tray",
             tray,

@@ -156,13 +156,13 @@ class DemoMoulds {
   long plate() {
     MouldShape shape =
         new MouldShape(
-            new Cylinder(300, 62),
+            new Cylinder(300, 70),
             null,
             0,
             0,
             List.of(),
             1,
-            List.of(new PlacedCore(new Cylinder(51, 62), 0, 0, 0)),
+            List.of(new PlacedCore(new Cylinder(51, 70), 0, 0, 0)),
             List.of());
     long id =
         add(

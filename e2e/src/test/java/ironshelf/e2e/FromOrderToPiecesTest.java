@@ -18,6 +18,7 @@ class FromOrderToPiecesTest {
   @Test
   void fromAnOrderToPiecesOutOfTheMould(RunningApp app, Browser browser) {
     Page page = browser.open(app, "/orders");
+    Bench bench = new Bench(page);
 
     // The order.
     page.getByText("The Heron Rooms, refit").click();
@@ -46,60 +47,62 @@ class FromOrderToPiecesTest {
     assertThat(page.getByText("Iron oxide black").first()).isVisible();
     Browser.isAccessible(page);
     page.getByText("To the bench").click();
-    assertThat(heading(page, "Moulds ready")).isVisible();
+    assertThat(bench.heading("Moulds ready")).isVisible();
     Browser.isAccessible(page);
-    key(page, "Done, go on").click();
-    key(page, "Done, go on").click();
-    assertThat(heading(page, "Water, first part")).isVisible();
-    key(page, "Type it").click();
+    bench.key("Done, go on").click();
+    bench.key("Done, go on").click();
+    assertThat(bench.heading("Water, first part")).isVisible();
+    bench.key("Type it").click();
     Locator typed = page.getByRole(AriaRole.TEXTBOX);
     typed.fill("a splash");
-    key(page, "Take what I typed").click();
+    bench.key("Take what I typed").click();
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("cannot be read");
     typed.fill("1 lb 6 oz");
     assertThat(page.getByText("read as 1 lb 6 oz")).isVisible();
     typed.press("Enter");
-    assertThat(heading(page, "Iron oxide black")).isVisible();
+    assertThat(bench.heading("Iron oxide black")).isVisible();
 
     // A sleeping tablet loses nothing, and neither does a stopped server.
     app.restart();
     page.reload();
-    assertThat(heading(page, "Iron oxide black")).isVisible();
-    key(page, Pattern.compile("went in")).click();
-    key(page, "Undo").click();
-    assertThat(heading(page, "Iron oxide black")).isVisible();
+    assertThat(bench.heading("Iron oxide black")).isVisible();
+    bench.key(Pattern.compile("went in")).click();
+    bench.key("Undo").click();
+    assertThat(bench.heading("Iron oxide black")).isVisible();
     Browser.isAccessible(page);
-    key(page, Pattern.compile("went in")).click();
+    bench.key(Pattern.compile("went in")).click();
 
     // The scale: poured on until it is right, taken as it is.
-    assertThat(heading(page, "Rapid-setting cement")).isVisible();
-    key(page, "Demo: pour it on the scale").click();
+    assertThat(bench.heading("Rapid-setting cement")).isVisible();
+    bench.key("Demo: pour it on the scale").click();
     assertThat(page.getByText("scale steady")).isVisible();
     Browser.isAccessible(page);
-    key(page, Pattern.compile("^Take .* as it is$")).click();
+    bench.key(Pattern.compile("^Take .* as it is$")).click();
 
     // Wetting starts the clock; the rest of the water goes in by small additions.
     assertThat(page.getByText("clock starts when wet")).isVisible();
-    key(page, "Wet now").click();
+    bench.key("Wet now").click();
     assertThat(page.getByRole(AriaRole.TIMER)).containsText("left to work");
-    key(page, "Type it").click();
-    page.getByRole(AriaRole.TEXTBOX).fill("40");
-    key(page, "Take what I typed").click();
+    page.context().setOffline(true);
+    bench.type("40");
     assertThat(page.getByText("added so far")).isVisible();
-    key(page, "Type it").click();
-    page.getByRole(AriaRole.TEXTBOX).fill("25 g");
-    key(page, "Take what I typed").click();
-    key(page, "Undo").click();
-    key(page, Pattern.compile("^It flows with 40.g$")).click();
-    assertThat(heading(page, "Fill R5")).isVisible();
+    bench.type("25 g");
+    page.context().setOffline(false);
+    bench.key("Undo").click();
+    bench.key(Pattern.compile("^It flows with 40.g$")).click();
+    assertThat(bench.heading("Fill R5")).isVisible();
     Browser.isAccessible(page);
-    key(page, "R5 is full").click();
-    key(page, "R6 is full").click();
-    key(page, "Tapped").click();
+    bench.key("R5 is full").click();
+    bench.key("R6 is full").click();
+    bench.key("Tapped").click();
     assertThat(page.getByText("will be left")).isVisible();
     Browser.isAccessible(page);
-    key(page, "Placed, go on").click();
-    key(page, "Poured").click();
+    bench.key("Placed, go on").click();
+    // The network goes away, and with it nothing but the network.
+    page.context().setOffline(true);
+    bench.key("Poured").click();
+    assertThat(page.getByText("The network is gone.")).isVisible();
+    page.context().setOffline(false);
     assertThat(page.getByRole(AriaRole.STATUS)).containsText("is booked");
     assertThat(page.getByText("2 allotted to order 209.")).isVisible();
     Browser.isAccessible(page);
@@ -113,24 +116,24 @@ class FromOrderToPiecesTest {
     page.navigate("/");
 
     // The shelf: they stand there, and cannot be taken out unasked before their time.
-    Locator group = button(page, Pattern.compile("Ripple bowl ×2, Slate, out .*"));
+    Locator group = bench.key(Pattern.compile("Ripple bowl ×2, Slate, out .*"));
     group.click();
     assertThat(page.getByText("Why now?")).isVisible();
     page.keyboard().press("Escape");
     Browser.isAccessible(page);
 
     // Their time comes.
-    button(page, Pattern.compile("^1 h$")).click();
-    button(page, Pattern.compile("^1 h$")).click();
-    button(page, Pattern.compile("^1 h$")).click();
-    button(page, Pattern.compile("Ripple bowl ×2, Slate, out since .*")).click();
+    bench.key(Pattern.compile("^1 h$")).click();
+    bench.key(Pattern.compile("^1 h$")).click();
+    bench.key(Pattern.compile("^1 h$")).click();
+    bench.key(Pattern.compile("Ripple bowl ×2, Slate, out since .*")).click();
     assertThat(page.getByText("2 pieces still to weigh")).isVisible();
     page.getByLabel("Mass of R5").fill("2.07 kg");
     page.getByLabel("Mass of R6").fill("4 lb 9");
     assertThat(page.getByText("read as 4 lb 9 oz")).isVisible();
     Browser.isAccessible(page);
-    key(page, "Take out 2").click();
-    assertThat(button(page, Pattern.compile("Ripple bowl ×2, Slate, dry .*"))).isVisible();
+    bench.key("Take out 2").click();
+    assertThat(bench.key(Pattern.compile("Ripple bowl ×2, Slate, dry .*"))).isVisible();
 
     // The mould: free, with one more cast.
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Moulds")).click();
@@ -182,23 +185,5 @@ class FromOrderToPiecesTest {
       page.navigate("/moulds");
       assertThat(page.getByText("No moulds yet")).isVisible();
     }
-  }
-
-  private static Locator heading(Page page, String name) {
-    return page.getByRole(
-        AriaRole.HEADING, new Page.GetByRoleOptions().setName(name).setExact(true));
-  }
-
-  private static Locator key(Page page, String name) {
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-  }
-
-  private static Locator key(Page page, Pattern name) {
-    return button(page, name);
-  }
-
-  private static Locator button(Page page, Pattern name) {
-    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
   }
 }

@@ -24,7 +24,7 @@ final class Screenshots {
     pages.put("mix", "/mixes/1");
     pages.put("stock", "/stock");
     pages.put("use", "/stock/use");
-    pages.put("pour-sheet", "/pour/sheet?line=3&product=1&colourway=2&copies=5.6.7");
+    pages.put("pour-sheet", "/pour/sheet?fills=1-3-5.6.7&colourway=2");
     try (RunningApp app = new RunningApp(true);
         Browser browser = new Browser()) {
       pages.forEach(
