@@ -112,7 +112,7 @@ function Whole({ history }: { history: History }) {
           <Flex flex={1} gap={4} wrap="wrap">
             {cast.emptiedAt === undefined && 'still in it: '}
             {cast.pieces.map((p) => (
-              <Link key={p.id} className="plain-link" to={`/pieces/${p.id}`}>
+              <Link key={p.pieceId} className="plain-link" to={`/pieces/${p.pieceId}`}>
                 {wordsOf(p, cast.emptiedAt === undefined)}
               </Link>
             ))}
@@ -142,7 +142,7 @@ function Whole({ history }: { history: History }) {
 
 function wordsOf(piece: History['casts'][number]['pieces'][number], within: boolean): string {
   if (within) {
-    return `piece ${piece.id}`;
+    return `piece ${piece.pieceId}`;
   }
   if (piece.scrapReason) {
     return `scrap: ${piece.scrapReason}`;
