@@ -53,7 +53,7 @@ export function Fits({ freshKg }: { freshKg: number }) {
   });
   return (
     <Box mt={3}>
-      <Grid templateColumns={{ base: '1fr', md: 'repeat(3, 220px)' }} columnGap={4}>
+      <Grid templateColumns={{ base: '1fr', md: 'repeat(3, minmax(0, 220px))' }} columnGap={4}>
         <Choice
           label="does it fit"
           value={mouldId}

@@ -14,7 +14,9 @@ interface Props {
 export function StepList({ steps, at, draft }: Props) {
   const now = useRef<HTMLLIElement>(null);
   // Long lists keep the step at hand in sight; a browser without it loses nothing.
-  useEffect(() => now.current?.scrollIntoView?.({ block: 'nearest' }), [at]);
+  useEffect(() => {
+    now.current?.scrollIntoView?.({ block: 'nearest' });
+  }, [at]);
   return (
     <Box
       as="ol"

@@ -68,7 +68,7 @@ function Stop() {
   });
   return (
     <Section name="Where the scale stops">
-      <Grid templateColumns={{ base: '1fr', md: 'repeat(3, 220px)' }} columnGap={4}>
+      <Grid templateColumns={{ base: '1fr', md: 'repeat(3, minmax(0, 220px))' }} columnGap={4}>
         <QuantityField label="dry mass wanted" text={target} onText={setTarget} dimension="mass" />
         <QuantityField label="the mould, empty" text={mould} onText={setMould} dimension="mass" />
         <QuantityField
@@ -175,7 +175,7 @@ function HandWeight() {
   });
   return (
     <Section name="A hand weight of two heads">
-      <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(5, 190px)' }} columnGap={4}>
+      <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(5, minmax(0, 190px))' }} columnGap={4}>
         <QuantityField label="dry mass wanted" text={target} onText={setTarget} dimension="mass" />
         <QuantityField
           label="handle and bars"
