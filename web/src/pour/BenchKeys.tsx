@@ -35,6 +35,13 @@ const ONWARDS: Partial<Record<Step['kind'], string>> = {
 export function BenchKeys(props: Props) {
   const { step, reading, addedKg, typed, demo, busy, short } = props;
   const kg = scaleKg(reading);
+  // What comes next is weighed from nothing: tared between, as at any bench.
+  const takeReading = (shown: number | undefined, instead?: number) => {
+    if (shown !== undefined) {
+      tare();
+    }
+    props.onNext(shown ?? instead);
+  };
   return (
     <Flex gap={4} px={7} pb={7} wrap="wrap">
       <Key onClick={props.onLeave}>Leave</Key>
@@ -50,7 +57,16 @@ export function BenchKeys(props: Props) {
         <>
           {step.portions ? (
             <>
-              {kg !== undefined && <Key onClick={() => props.onAdd(kg)}>Add {benchMass(kg)}</Key>}
+              {kg !== undefined && (
+                <Key
+                  onClick={() => {
+                    tare();
+                    props.onAdd(kg);
+                  }}
+                >
+                  Add {benchMass(kg)}
+                </Key>
+              )}
               <Key main onClick={() => props.onNext(addedKg > 0 ? addedKg : step.askedKg)}>
                 {addedKg > 0
                   ? `It flows with ${benchMass(addedKg)}`
@@ -58,7 +74,7 @@ export function BenchKeys(props: Props) {
               </Key>
             </>
           ) : (
-            <Key main onClick={() => props.onNext(kg ?? step.askedKg)}>
+            <Key main onClick={() => takeReading(kg, step.askedKg)}>
               {kg === undefined
                 ? `${benchMass(step.askedKg)} went in`
                 : `Take ${benchMass(kg)} as it is`}
@@ -73,7 +89,7 @@ export function BenchKeys(props: Props) {
       )}
       {typed === undefined && step.kind === 'fill' && (
         <>
-          <Key main onClick={() => props.onNext(step.stopAtKg === undefined ? undefined : kg)}>
+          <Key main onClick={() => takeReading(step.stopAtKg === undefined ? undefined : kg)}>
             {step.copy} is full
           </Key>
           {step.stopAtKg !== undefined && <Key onClick={tare}>Tare</Key>}
