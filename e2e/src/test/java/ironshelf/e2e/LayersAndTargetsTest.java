@@ -84,8 +84,9 @@ class LayersAndTargetsTest {
     page.getByLabel("Why now?").fill("to weigh it");
     page.getByLabel("Mass of S2").fill("19.98 kg");
     bench.key("Take out 1").click();
-    page.navigate("/stock/use?by=piece");
-    page.getByText(Pattern.compile("^Carry stone 20 kg, piece")).first().click();
+    page.navigate("/moulds/5");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("S2")).click();
+    page.getByText(Pattern.compile("^19.980.g$")).click();
     assertThat(page.getByText("out of the mould")).isVisible();
     assertThat(page.getByText("stayed in the bowl")).isVisible();
     Browser.isAccessible(page);
