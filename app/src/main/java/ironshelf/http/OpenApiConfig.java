@@ -35,7 +35,8 @@ class OpenApiConfig {
           entry("/api/calc/shade", "shade"),
           entry("/api/calc/density-fit", "density"),
           entry("/api/calc/sphere", "sphere"),
-          entry("/api/calc/hand-weight", "hand-weight"));
+          entry("/api/calc/hand-weight", "hand-weight"),
+          entry("/api/calc/mix-temperature", "mix-temperature"));
 
   @Bean
   OpenAPI description() {

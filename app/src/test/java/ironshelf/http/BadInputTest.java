@@ -167,6 +167,19 @@ class BadInputTest {
         "density-fit | {\"mixKgM3\":2200,\"wantedKgM3\":9000,\"grainRelativeDensity\":4.2} | wantedKgM3",
         "density-fit | {\"wantedKgM3\":2300} | grainRelativeDensity",
         "sphere | {\"massKg\":0,\"densityKgM3\":2400} | massKg",
+        "mix-temperature | {} | waterC",
+        "mix-temperature | {\"solidsC\":20,\"waterKg\":1,\"waterC\":15} | solidsKg",
+        "mix-temperature | {\"solidsKg\":\"some\",\"solidsC\":20,\"waterKg\":1,\"waterC\":15} | solidsKg",
+        "mix-temperature | {\"solidsKg\":0,\"solidsC\":20,\"waterKg\":1,\"waterC\":15} | solidsKg",
+        "mix-temperature | {\"solidsKg\":-5,\"solidsC\":20,\"waterKg\":1,\"waterC\":15} | solidsKg",
+        "mix-temperature | {\"solidsKg\":5,\"solidsC\":300,\"waterKg\":1,\"waterC\":15} | solidsC",
+        "mix-temperature | {\"solidsKg\":5,\"solidsC\":20,\"waterKg\":1,\"waterC\":-1} | waterC",
+        "mix-temperature | {\"solidsKg\":5,\"solidsC\":20,\"waterKg\":1,\"waterC\":15,\"iceKg\":2} | iceKg",
+        "mix-temperature | {\"solidsKg\":5,\"solidsC\":20,\"waterKg\":1,\"waterC\":15,\"minutesWanted\":0} | minutesWanted",
+        "mix-temperature | {\"solidsKg\":5,\"solidsC\":20,\"waterKg\":1,\"waterC\":15,\"workingMinAt20C\":1e9} | workingMinAt20C",
+        "hand-weight | {} | targetKg",
+        "hand-weight | {\"targetKg\":22,\"gripMm\":140,\"headThicknessMm\":90,\"bossMm\":95} | bossMm",
+        "hand-weight | {\"targetKg\":2,\"hardwareKg\":2,\"gripMm\":140,\"headThicknessMm\":90} | hardwareKg",
       })
   void aBadBenchSum(String sum, String body, String field, App app) {
     refusedAt(app.post("/api/calc/" + sum, body), field);
