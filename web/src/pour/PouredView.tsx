@@ -1,13 +1,17 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
+import { messageOf } from '../api/client';
 import { benchMass, clock, moment, plural } from '../kit/format';
+import { Key } from '../kit/States';
 import { useNow } from '../workshop/useWorkshop';
-import { pathOf, type Poured } from './usePour';
+import { pathOf, type Poured, useUndo } from './usePour';
 
 /** What a pour did: copies held, pieces made, stock fallen. */
 export function PouredView({ poured }: { poured: Poured }) {
   const now = useNow();
+  const undo = useUndo();
+  const navigate = useNavigate();
   return (
     <Box as="main" p={{ base: 5, md: 12 }} maxW="900px">
       <Box role="status">
@@ -56,7 +60,25 @@ export function PouredView({ poured }: { poured: Poured }) {
           </Fragment>
         ))}
       </Grid>
-      <Flex gap={6} mt={10} fontSize="22px">
+      <Flex gap={4} mt={8} alignItems="center">
+        <Key
+          busy={undo.isPending}
+          onClick={() =>
+            undo.mutate(
+              { key: `undo-${poured.id}`, id: poured.id },
+              { onSuccess: () => void navigate('/pour') },
+            )
+          }
+        >
+          Undo: it was not poured
+        </Key>
+        {undo.error && (
+          <Text role="alert" color="oxide" fontWeight={600}>
+            {messageOf(undo.error)}
+          </Text>
+        )}
+      </Flex>
+      <Flex gap={6} mt={6} fontSize="22px">
         <Link className="plain-link" to="/">
           To the shelf
         </Link>

@@ -1,4 +1,10 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  keepPreviousData,
+  type QueryClient,
+  useMutation,
+  useQuery,
+  useQueryClient,
+} from '@tanstack/react-query';
 import { client, dataOf, Problem, type Schemas } from '../api/client';
 
 export type Sheet = Schemas['PourSheet'];
@@ -84,6 +90,15 @@ export function useSheet(wanted: Wanted | undefined, fixed = false) {
   });
 }
 
+/** What a pour changes. */
+function settle(queries: QueryClient) {
+  return Promise.all(
+    ['shelf', 'moulds', 'mould', 'orders', 'order', 'waiting', 'stock', 'use'].map((k) =>
+      queries.invalidateQueries({ queryKey: [k] }),
+    ),
+  );
+}
+
 /** How often a pour is sent again while the workshop's computer is not reached. */
 const TRIES = 60;
 const AGAIN_MS = 3_000;
@@ -99,12 +114,7 @@ export function usePoured() {
     retryDelay: AGAIN_MS,
     mutationFn: ({ key, body }: { key: string; body: PourRequest }) =>
       dataOf(client.POST('/api/pours', { body, params: { header: { 'Idempotency-Key': key } } })),
-    onSuccess: () =>
-      Promise.all(
-        ['shelf', 'moulds', 'mould', 'orders', 'order', 'waiting', 'stock', 'use'].map((k) =>
-          queries.invalidateQueries({ queryKey: [k] }),
-        ),
-      ),
+    onSuccess: () => settle(queries),
   });
 }
 
@@ -113,5 +123,21 @@ export function useWaiting() {
   return useQuery({
     queryKey: ['waiting'],
     queryFn: () => dataOf(client.GET('/api/pours/waiting')),
+  });
+}
+
+/** Takes a booking back that should not have been made. */
+export function useUndo() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: async ({ key, id }: { key: string; id: number }) => {
+      const { error } = await client.POST('/api/pours/{id}/undo', {
+        params: { path: { id }, header: { 'Idempotency-Key': key } },
+      });
+      if (error) {
+        await dataOf(Promise.resolve({ error }));
+      }
+    },
+    onSuccess: () => settle(queries),
   });
 }

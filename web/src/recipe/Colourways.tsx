@@ -17,6 +17,9 @@ export function Colourways({ page }: { page: RecipePage }) {
     const material = names.get(l.materialId);
     return material?.role === 'binder' ? [material.code] : [];
   });
+  const bagKg = page.lines
+    .map((l) => names.get(l.materialId))
+    .find((m) => m?.role === 'binder')?.packKg;
   return (
     <Box as="section" aria-label="Colourways" mt={8}>
       <Text as="h2" textStyle="name" mb={2}>
@@ -46,7 +49,7 @@ export function Colourways({ page }: { page: RecipePage }) {
                   {c.doses
                     .map((d) => {
                       const pigment = names.get(d.materialId);
-                      return `${d.percentOfBinder} % ${pigment?.name.toLowerCase() ?? ''}`;
+                      return `${d.percentOfBinder} % ${pigment?.name.toLowerCase() ?? ''}${spoons(d.percentOfBinder, pigment?.spoonG, bagKg)}`;
                     })
                     .join(', ') || 'no pigment'}
                   {c.waterOffsetPercent !== 0 &&
@@ -84,4 +87,11 @@ export function Colourways({ page }: { page: RecipePage }) {
       </Box>
     </Box>
   );
+}
+
+/** The same in level spoons to a bag of binder, where both were weighed. */
+function spoons(percent: number, spoonG: number | undefined, bagKg: number | undefined): string {
+  return spoonG && bagKg
+    ? ` (${((percent * bagKg * 10) / spoonG).toFixed(0)} level spoons a bag)`
+    : '';
 }

@@ -87,6 +87,18 @@ public class CastService {
     cast.empty(at, reasonIfEarly);
   }
 
+  /** Whether all of them are in their moulds still. */
+  @Transactional(readOnly = true)
+  public boolean allHeld(Collection<Long> castIds) {
+    return casts.findAllById(castIds).stream().noneMatch(Cast::isEmptied);
+  }
+
+  /** Takes casts back that were never made. */
+  public void unfill(Collection<Long> castIds) {
+    casts.deleteAllById(castIds);
+    casts.flush();
+  }
+
   /** Notes that copies were washed after their last casting. */
   public void wash(Collection<Long> copyIds, Instant at) {
     casts.unwashed(copyIds).forEach(cast -> cast.wash(at));

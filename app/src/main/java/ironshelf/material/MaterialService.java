@@ -160,6 +160,14 @@ public class MaterialService {
     }
   }
 
+  /** Gives back what a pour took, where it was never made. */
+  public void giveBack(long pourId, Instant at) {
+    for (Movement took : movements.findByPourIdOrderById(pourId)) {
+      movements.save(
+          new Movement(took.lotId(), MovementKind.GIVEN_BACK, took.massKg().negate(), at, pourId));
+    }
+  }
+
   @Transactional(readOnly = true)
   public Map<Long, MaterialView> byIds(Collection<Long> ids) {
     Map<Long, MaterialView> views = new LinkedHashMap<>();

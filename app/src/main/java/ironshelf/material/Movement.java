@@ -52,6 +52,14 @@ class Movement {
     return movement;
   }
 
+  long lotId() {
+    return lotId;
+  }
+
+  BigDecimal massKg() {
+    return massKg;
+  }
+
   MovementView view() {
     return new MovementView(lotId, kind, massKg, at, pourId, reason);
   }

@@ -7,5 +7,7 @@ public enum MovementKind {
   /** Spilt, set, thrown away. */
   WASTED,
   /** A count found more or less than the books said. */
-  COUNTED
+  COUNTED,
+  /** A pour was booked that was never made. */
+  GIVEN_BACK
 }

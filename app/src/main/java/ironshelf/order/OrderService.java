@@ -94,6 +94,12 @@ public class OrderService {
     return taken.size();
   }
 
+  /** Unties pieces from whatever they are tied to. */
+  public void free(List<Long> pieceIds) {
+    allotments.deleteAll(allotments.findByPieceIdIn(pieceIds));
+    allotments.flush();
+  }
+
   /** How many of these pieces are tied to a line. */
   @Transactional(readOnly = true)
   public int allottedOf(List<Long> pieceIds) {

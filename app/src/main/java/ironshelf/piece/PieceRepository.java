@@ -15,8 +15,6 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
 
   List<Piece> findByPourIdInOrderById(java.util.Collection<Long> pourIds);
 
-  List<Piece> findByPourIdOrderById(long pourId);
-
   @Query(
       """
       select new ironshelf.piece.OutOfMould(

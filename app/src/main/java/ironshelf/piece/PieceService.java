@@ -28,6 +28,12 @@ public class PieceService {
         .toList();
   }
 
+  /** Takes back what casts made, where they were never made. */
+  public void unmake(Collection<Long> castIds) {
+    pieces.deleteAll(pieces.findByCastIdInOrderById(castIds));
+    pieces.flush();
+  }
+
   @Transactional(readOnly = true)
   public List<PieceView> ofCasts(Collection<Long> castIds) {
     return pieces.findByCastIdInOrderById(castIds).stream().map(Piece::view).toList();

@@ -16,7 +16,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** One mixing and filling in one colourway, with what really went in. Never changed. */
+/**
+ * One mixing and filling in one colourway, with what really went in. Never changed, only undone.
+ */
 @Entity
 @Table(name = "pours")
 class Pour {
@@ -33,6 +35,7 @@ class Pour {
   private double waterC;
   private @Nullable BigDecimal leftKg;
   private @Nullable Double fillingMin;
+  private @Nullable Instant undoneAt;
 
   @OneToMany(cascade = CascadeType.ALL, fetch = FetchType.LAZY)
   @JoinColumn(name = "pour_id", nullable = false)
@@ -75,6 +78,15 @@ class Pour {
 
   @Nullable Double fillingMin() {
     return fillingMin;
+  }
+
+  /** Notes that the booking was taken back. */
+  void undo(Instant at) {
+    this.undoneAt = at;
+  }
+
+  @Nullable Instant undoneAt() {
+    return undoneAt;
   }
 
   void weigh(long materialId, BigDecimal askedKg, BigDecimal actualKg) {

@@ -18,6 +18,7 @@ class PourController {
   private final PourSheetService sheets;
   private final PourService pours;
   private final PourReader reader;
+  private final UndoService undo;
   private final WaitingLayers waiting;
   private final MaterialService materials;
   private final Clock clock;
@@ -26,12 +27,14 @@ class PourController {
       PourSheetService sheets,
       PourService pours,
       PourReader reader,
+      UndoService undo,
       WaitingLayers waiting,
       MaterialService materials,
       Clock clock) {
     this.sheets = sheets;
     this.pours = pours;
     this.reader = reader;
+    this.undo = undo;
     this.waiting = waiting;
     this.materials = materials;
     this.clock = clock;
@@ -53,6 +56,14 @@ class PourController {
   @GetMapping("/api/pours/waiting")
   List<WaitingLayer> waiting() {
     return waiting.all();
+  }
+
+  /** Takes a booking back that should not have been made. */
+  @PostMapping("/api/pours/{id}/undo")
+  void undo(
+      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
+      @PathVariable long id) {
+    undo.undo(key, id, clock.instant());
   }
 
   @GetMapping("/api/pours/{id}")

@@ -124,7 +124,7 @@ public class PourReader {
 
   /** What every pour took, oldest first. */
   public List<PourTaken> taken() {
-    List<Pour> all = pours.findAllByOrderById();
+    List<Pour> all = pours.findByUndoneAtIsNullOrderById();
     Map<Long, List<PourFillView>> byPour = fillsOf(all.stream().map(Pour::id).toList());
     return all.stream().map(p -> taken(p, byPour.getOrDefault(p.id(), List.of()))).toList();
   }

@@ -5,7 +5,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PourRepository extends JpaRepository<Pour, Long> {
 
-  List<Pour> findAllByOrderById();
+  List<Pour> findByUndoneAtIsNullOrderById();
 
   List<Pour> findByBesideIdOrderById(long besideId);
 }

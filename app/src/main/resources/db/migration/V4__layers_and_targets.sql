@@ -37,6 +37,8 @@ alter table pours drop column line_id;
 alter table pours add column beside_id bigint references pours;
 alter table pours add column filling_min double precision check (filling_min >= 0);
 
+alter table pours add column undone_at timestamp(6) with time zone;
+
 alter table copies add column empty_kg double precision check (empty_kg >= 0);
 alter table recipes add column strength_class varchar(40);
 alter table materials add column moisture_percent double precision;

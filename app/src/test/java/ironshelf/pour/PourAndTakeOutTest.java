@@ -114,4 +114,53 @@ class PourAndTakeOutTest {
     assertThat(app.get("/api/materials")).isEqualTo(before);
     assertThat(Pouring.of(app, "Tea-light cup", 1).copies()).isEqualTo(chosen.copies());
   }
+
+  @Test
+  void aBookingIsTakenBackWhole(App app) {
+    Pouring chosen = Pouring.of(app, "Reed vase", 1);
+    JsonNode stock = stockKg(app);
+    JsonNode orders = app.get("/api/orders");
+    long pourId = chosen.poured(app).body().path("id").asLong();
+    assertThat(stockKg(app)).isNotEqualTo(stock);
+    assertThat(app.act("/api/pours/" + pourId + "/undo", Map.of(), "undo-it").status())
+        .isEqualTo(200);
+    assertThat(stockKg(app)).isEqualTo(stock);
+    assertThat(app.get("/api/orders")).isEqualTo(orders);
+    assertThat(Pouring.group(app, pourId)).isNull();
+    assertThat(Pouring.of(app, "Reed vase", 1).codes()).isEqualTo(chosen.codes());
+    // The same key is the same act; another finds nothing to undo.
+    assertThat(app.act("/api/pours/" + pourId + "/undo", Map.of(), "undo-it").status())
+        .isEqualTo(200);
+    assertThat(app.act("/api/pours/" + pourId + "/undo", Map.of()).code()).isEqualTo("pour.undone");
+    // What took and what gave back both stand in the lots.
+    JsonNode moved = app.get("/api/pours/" + pourId + "/movements");
+    double sum = 0;
+    for (JsonNode movement : moved) {
+      sum += movement.path("massKg").asDouble();
+    }
+    assertThat(moved.size()).isGreaterThanOrEqualTo(4);
+    assertThat(sum).isCloseTo(0, within(1e-9));
+  }
+
+  @Test
+  void whatHasGoneOnIsNotUndone(App app) {
+    long pourId = Pouring.of(app, "Tea-light cup", 1).poured(app).body().path("id").asLong();
+    JsonNode cast = Pouring.group(app, pourId).path("casts").get(0);
+    Map<String, Object> out =
+        Map.of(
+            "castId", cast.path("id").asLong(),
+            "version", cast.path("version").asLong(),
+            "pieces", List.of(Map.of("massKg", 0.4)));
+    app.act("/api/shelf/take-out", Map.of("casts", List.of(out), "earlyReason", "to look"));
+    assertThat(app.act("/api/pours/" + pourId + "/undo", Map.of()).code()).isEqualTo("pour.goneOn");
+  }
+
+  private static JsonNode stockKg(App app) {
+    tools.jackson.databind.node.ObjectNode kg =
+        new tools.jackson.databind.json.JsonMapper().createObjectNode();
+    for (JsonNode stock : app.get("/api/materials")) {
+      kg.put(stock.path("material").path("code").asString(), stock.path("remainingKg").asString());
+    }
+    return kg;
+  }
 }

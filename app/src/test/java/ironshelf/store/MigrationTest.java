@@ -54,6 +54,10 @@ class MigrationTest {
       assertThat(one(sql, "select first_id from recipes")).isEqualTo("1");
       assertThat(one(sql, "select retention from recipes")).isEqualTo("0.967");
       assertThat(one(sql, "select rate_per_hour from workshop")).isEqualTo("20.00");
+      // What was mixed is shared equally over the casts of a pour of before.
+      assertThat(one(sql, "select count(*) from pour_fills where layer_no = 0")).isEqualTo("2");
+      assertThat(one(sql, "select max(litres) / min(litres) from pour_fills")).startsWith("1.0");
+      assertThat(one(sql, "select cast(layers as varchar) from products")).contains("whole");
       // What was emptied before washing was kept counts as washed; what is held does not.
       assertThat(one(sql, "select count(*) from casts where washed_at is not null")).isEqualTo("1");
       assertThatThrownBy(() -> sql.execute("update moulds set family = 'HATS' where id = 1"))

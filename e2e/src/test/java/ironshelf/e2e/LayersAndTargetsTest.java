@@ -38,6 +38,11 @@ class LayersAndTargetsTest {
     assertThat(page.getByText("Rapid-setting cement")).hasCount(1);
     assertThat(page.getByText("Titanium dioxide, rutile")).isVisible();
     assertThat(page.getByText("Iron oxide black")).isVisible();
+    // It was the wrong sheet: nothing of it stays.
+    bench.key("Undo: it was not poured").click();
+    assertThat(page.getByText("What to pour")).isVisible();
+    page.navigate("/pour?stock=4-1");
+    assertThat(page.getByLabel("D4, chosen")).isVisible();
   }
 
   @Test

@@ -24,6 +24,10 @@ final class Screenshots {
     pages.put("mix", "/mixes/1");
     pages.put("stock", "/stock");
     pages.put("use", "/stock/use");
+    pages.put("piece", "/pieces/4");
+    pages.put("product", "/products/4/change");
+    pages.put("weights", "/pour/weights");
+    pages.put("fill", "/pour/sheet?fills=4-0-26&colourway=1");
     pages.put("pour-sheet", "/pour/sheet?fills=1-3-5.6.7&colourway=2");
     try (RunningApp app = new RunningApp(true);
         Browser browser = new Browser()) {
@@ -41,6 +45,14 @@ final class Screenshots {
               page.getByText("went in").click();
               page.getByText("Demo: pour it").click();
               page.waitForTimeout(2_500);
+            }
+            if (name.equals("fill")) {
+              Bench bench = new Bench(page);
+              bench.key("Done, go on").click();
+              bench.key("Done, go on").click();
+              bench.weighAndMix(3);
+              bench.weighAndMix(3);
+              page.waitForTimeout(500);
             }
             page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
             page.close();

@@ -1,0 +1,86 @@
+package ironshelf.pour;
+
+import ironshelf.act.ActService;
+import ironshelf.copy.CastService;
+import ironshelf.http.ProblemException;
+import ironshelf.material.MaterialService;
+import ironshelf.order.OrderService;
+import ironshelf.piece.PieceService;
+import ironshelf.piece.PieceView;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Takes a booking back that should not have been made: the stock has what it took again, by
+ * movements of its own; copies are free, pieces never were. The pour stays, marked as undone.
+ */
+@Service
+@Transactional
+class UndoService {
+
+  private final PourRepository pours;
+  private final PourFillRepository fills;
+  private final ActService acts;
+  private final MaterialService materials;
+  private final CastService castings;
+  private final OrderService orders;
+  private final PieceService pieces;
+
+  UndoService(
+      PourRepository pours,
+      PourFillRepository fills,
+      ActService acts,
+      MaterialService materials,
+      CastService castings,
+      OrderService orders,
+      PieceService pieces) {
+    this.pours = pours;
+    this.fills = fills;
+    this.acts = acts;
+    this.materials = materials;
+    this.castings = castings;
+    this.orders = orders;
+    this.pieces = pieces;
+  }
+
+  /** Undoes the session of a pour, once for the key. */
+  void undo(@Nullable String key, long id, Instant at) {
+    acts.once(key, "undo", () -> undo(id, at));
+  }
+
+  private long undo(long id, Instant at) {
+    Pour first = pours.findById(id).orElseThrow(() -> ProblemException.unknown("pour", id));
+    if (first.undoneAt() != null || first.sessionId() != id) {
+      throw ProblemException.conflict("pour.undone", Map.of("pour", id));
+    }
+    List<Pour> session =
+        Stream.concat(Stream.of(first), pours.findByBesideIdOrderById(id).stream()).toList();
+    List<Long> pourIds = session.stream().map(Pour::id).toList();
+    List<PourFill> own = fills.findByPourIdInOrderById(pourIds);
+    List<Long> castIds = own.stream().map(f -> f.view().castId()).distinct().toList();
+    boolean above =
+        fills.findByCastIdInOrderByLayerNo(castIds).stream()
+            .anyMatch(f -> f.pourId() > pourIds.get(pourIds.size() - 1));
+    if (above || !castings.allHeld(castIds)) {
+      throw ProblemException.conflict("pour.goneOn", Map.of("pour", id));
+    }
+    boolean bottom = own.stream().anyMatch(f -> f.view().layerNo() == 0);
+    fills.deleteAll(own);
+    fills.flush();
+    if (bottom) {
+      orders.free(pieces.ofCasts(castIds).stream().map(PieceView::id).toList());
+      pieces.unmake(castIds);
+      castings.unfill(castIds);
+    }
+    for (Pour pour : session) {
+      materials.giveBack(pour.id(), at);
+      pour.undo(at);
+    }
+    return id;
+  }
+}
