@@ -165,6 +165,38 @@ class LayersTest {
     assertThat(copy.path("layerKg").get(0).asDouble()).isCloseTo(10 / 0.967, within(1e-9));
   }
 
+  /** ACI 211.1, 5.3.9: what the sand carries over what it keeps is taken off the mixing water. */
+  @Test
+  void wetSandBringsItsWater() {
+    Pouring tile = Pouring.of(app, "Hex tile", 1);
+    JsonNode dry = tile.sheet(app).path("layers").get(0).path("lines");
+    JsonNode sand = null;
+    for (JsonNode stock : app.get("/api/materials")) {
+      if (stock.path("material").path("code").asString().equals("silica-sand")) {
+        sand = stock.path("material");
+      }
+    }
+    Map<String, Object> wet =
+        Map.of("packKg", 25, "pricePerPack", 6.4, "moisturePercent", 6, "absorptionPercent", 0.7);
+    String path = "/api/materials/" + sand.path("id").asLong();
+    String seen = "\"" + sand.path("version").asLong() + "\"";
+    assertThat(app.put(path, wet, seen).status()).isEqualTo(200);
+    JsonNode now = tile.sheet(app).path("layers").get(0).path("lines");
+    double drySand = massKg(dry, "aggregate");
+    assertThat(massKg(now, "aggregate")).isCloseTo(drySand * 1.06, within(1e-6));
+    assertThat(massKg(now, "water"))
+        .isCloseTo(massKg(dry, "water") - drySand * 0.053, within(1e-6));
+  }
+
+  private static double massKg(JsonNode lines, String role) {
+    for (JsonNode line : lines) {
+      if (line.path("role").asString().equals(role)) {
+        return line.path("massKg").asDouble();
+      }
+    }
+    throw new AssertionError("no " + role);
+  }
+
   private static JsonNode latestPiece(String product) {
     JsonNode latest = null;
     for (JsonNode row : app.get("/api/use?by=piece").path("rows")) {
