@@ -1,11 +1,11 @@
-import { Box, Grid, Text } from '@chakra-ui/react';
+import { Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf, Problem } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
-import { Key } from '../kit/States';
+import { FormEnd } from '../kit/FormEnd';
 import { TextField } from '../kit/TextField';
+import { useSubmit } from '../kit/useSubmit';
 import { useMoulds } from '../mould/useMoulds';
 import { useRecipes } from '../recipe/useRecipes';
 import { type LayerDraft, LayerRows, ORDERED } from './LayerRows';
@@ -32,48 +32,37 @@ export function ProductForm({ start, saveWords, save }: Props) {
   const [mass, setMass] = useState(kg(start.target?.massKg));
   const [within, setWithin] = useState(kg(start.target?.toleranceKg));
   const [hardware, setHardware] = useState(kg(start.target?.hardwareKg));
-  const [error, setError] = useState<unknown>();
-  const [busy, setBusy] = useState(false);
-  const problemOf = (field: string) =>
-    error instanceof Problem ? error.errors.find((e) => e.field === field)?.message : undefined;
+  const { submit, busy, error, problemOf } = useSubmit();
   const colourways = recipes?.find((r) => String(r.recipe.firstId) === recipeId)?.colourways ?? [];
-  const submit = async () => {
-    setBusy(true);
-    setError(undefined);
-    try {
-      const [massKg, toleranceKg, hardwareKg] = await Promise.all(
-        [mass, within, hardware].map((t) => (t.trim() === '' ? undefined : read(t, 'mass'))),
-      );
-      await save({
-        name,
-        ...(mouldId !== '' && { mouldId: Number(mouldId) }),
-        ...(recipeId !== '' && { recipeId: Number(recipeId) }),
-        price: number(price),
-        minutesPerPiece: number(minutes),
-        goods: number(goods),
-        layers: layers.map((l) => ({
-          name: l.name,
-          ...(l.colourwayId !== ORDERED && { colourwayId: Number(l.colourwayId) }),
-          sharePercent: number(l.share),
-          waitH: number(l.wait),
-          withoutFibre: l.withoutFibre,
-        })),
-        ...(massKg !== undefined && {
-          target: { massKg, toleranceKg: toleranceKg ?? 0, hardwareKg: hardwareKg ?? 0 },
-        }),
-      });
-    } catch (e) {
-      setError(e);
-    } finally {
-      setBusy(false);
-    }
+  const send = async () => {
+    const [massKg, toleranceKg, hardwareKg] = await Promise.all(
+      [mass, within, hardware].map((t) => (t.trim() === '' ? undefined : read(t, 'mass'))),
+    );
+    await save({
+      name,
+      ...(mouldId !== '' && { mouldId: Number(mouldId) }),
+      ...(recipeId !== '' && { recipeId: Number(recipeId) }),
+      price: number(price),
+      minutesPerPiece: number(minutes),
+      goods: number(goods),
+      layers: layers.map((l) => ({
+        name: l.name,
+        ...(l.colourwayId !== ORDERED && { colourwayId: Number(l.colourwayId) }),
+        sharePercent: number(l.share),
+        waitH: number(l.wait),
+        withoutFibre: l.withoutFibre,
+      })),
+      ...(massKg !== undefined && {
+        target: { massKg, toleranceKg: toleranceKg ?? 0, hardwareKg: hardwareKg ?? 0 },
+      }),
+    });
   };
   const choose = 'choose one';
   return (
     <form
       onSubmit={(e) => {
         e.preventDefault();
-        void submit();
+        void submit(send);
       }}
     >
       <Grid templateColumns={{ base: '1fr', md: 'repeat(3, 1fr)' }} columnGap={4}>
@@ -139,16 +128,9 @@ export function ProductForm({ start, saveWords, save }: Props) {
           dimension="mass"
         />
       </Grid>
-      {error !== undefined && (
-        <Text role="alert" color="oxide" fontWeight={600} my={3}>
-          {messageOf(error)}
-        </Text>
-      )}
-      <Box mt={3} mb={8}>
-        <Key main type="submit" busy={busy}>
-          {saveWords}
-        </Key>
-      </Box>
+      <FormEnd error={error} busy={busy}>
+        {saveWords}
+      </FormEnd>
     </form>
   );
 }

@@ -1,9 +1,9 @@
-import { Box, Grid, Text } from '@chakra-ui/react';
+import { Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf, Problem } from '../api/client';
 import { Choice } from '../kit/Choice';
-import { Key } from '../kit/States';
+import { FormEnd } from '../kit/FormEnd';
 import { TextField } from '../kit/TextField';
+import { useSubmit } from '../kit/useSubmit';
 import { type Kept, useStrengthClasses } from './useRecipes';
 import { NO_MATERIAL, type PartDraft, PartRows } from './PartRows';
 import { ADDITIONS } from './words';
@@ -59,39 +59,28 @@ export function MixForm({ start, saveWords, save }: Props) {
       : [{ id: NO_MATERIAL, basis: 'partsByVolume', amount: '1' }],
   );
   const { data: classes } = useStrengthClasses();
-  const [error, setError] = useState<unknown>();
-  const [busy, setBusy] = useState(false);
-  const problemOf = (field: string) =>
-    error instanceof Problem ? error.errors.find((e) => e.field === field)?.message : undefined;
-  const submit = async () => {
-    setBusy(true);
-    setError(undefined);
+  const { submit, busy, error, problemOf } = useSubmit();
+  const send = async () => {
     const numbers = Object.fromEntries(
       NUMBERS.filter(([f]) => (texts[f] ?? '').trim() !== '').map(([f]) => [f, number(texts[f])]),
     );
     const rest = Object.fromEntries(
       Object.entries(kept).filter(([k]) => !NUMBERS.some(([f]) => f === k)),
     );
-    try {
-      await save({
-        ...rest,
-        ...numbers,
-        water: { leastPercent: number(water.least), mostPercent: number(water.most) },
-        parts: parts
-          .filter((p) => p.id !== NO_MATERIAL)
-          .map((p) => ({ materialId: Number(p.id), basis: p.basis, amount: number(p.amount) })),
-      } as Kept);
-    } catch (e) {
-      setError(e);
-    } finally {
-      setBusy(false);
-    }
+    await save({
+      ...rest,
+      ...numbers,
+      water: { leastPercent: number(water.least), mostPercent: number(water.most) },
+      parts: parts
+        .filter((p) => p.id !== NO_MATERIAL)
+        .map((p) => ({ materialId: Number(p.id), basis: p.basis, amount: number(p.amount) })),
+    } as Kept);
   };
   return (
     <form
       onSubmit={(e) => {
         e.preventDefault();
-        void submit();
+        void submit(send);
       }}
     >
       <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} columnGap={4}>
@@ -158,16 +147,9 @@ export function MixForm({ start, saveWords, save }: Props) {
           />
         ))}
       </Grid>
-      {error !== undefined && (
-        <Text role="alert" color="oxide" fontWeight={600} my={3}>
-          {messageOf(error)}
-        </Text>
-      )}
-      <Box mt={3} mb={8}>
-        <Key main type="submit" busy={busy}>
-          {saveWords}
-        </Key>
-      </Box>
+      <FormEnd error={error} busy={busy}>
+        {saveWords}
+      </FormEnd>
     </form>
   );
 }

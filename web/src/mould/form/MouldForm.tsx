@@ -1,10 +1,10 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
-import { useState } from 'react';
 import { messageOf, Problem, type Schemas } from '../../api/client';
 import { Choice } from '../../kit/Choice';
 import { QuantityField } from '../../kit/QuantityField';
 import { Key } from '../../kit/States';
 import { TextField } from '../../kit/TextField';
+import { useSubmit } from '../../kit/useSubmit';
 import { useKinds } from '../useMoulds';
 import { FAMILIES } from '../words';
 import { CoreFields } from './CoreFields';
@@ -25,8 +25,7 @@ interface Props {
 /** A mould described: fields at the left, what it comes to at the right, changing as one types. */
 export function MouldForm({ start, insertsKept, saveWords, save }: Props) {
   const { draft, change, cavity, body } = useMouldForm(start, insertsKept);
-  const [saved, setSaved] = useState<unknown>();
-  const [busy, setBusy] = useState(false);
+  const { submit, busy, error: saved } = useSubmit();
   const { data: kinds } = useKinds();
   const kind = kinds?.find((k) => k.kind.code === draft.kind)?.kind;
   const live = useLiveSum(body);
@@ -34,17 +33,9 @@ export function MouldForm({ start, insertsKept, saveWords, save }: Props) {
   // The sum speaks of "core", what is sent of "shape.core": both stand at the same field.
   const problemOf = (field: string) =>
     findings.find((f) => f.field === field || f.field === `shape.${field}`)?.message;
-  const submit = async () => {
-    setBusy(true);
-    setSaved(undefined);
-    try {
-      if (body) {
-        await save(body);
-      }
-    } catch (error) {
-      setSaved(error);
-    } finally {
-      setBusy(false);
+  const send = async () => {
+    if (body) {
+      await save(body);
     }
   };
   return (
@@ -54,7 +45,7 @@ export function MouldForm({ start, insertsKept, saveWords, save }: Props) {
       columnGap={8}
       onSubmit={(e) => {
         e.preventDefault();
-        void submit();
+        void submit(send);
       }}
     >
       <Box minW={0}>

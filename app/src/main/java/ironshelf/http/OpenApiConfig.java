@@ -36,7 +36,10 @@ class OpenApiConfig {
           entry("/api/calc/density-fit", "density"),
           entry("/api/calc/sphere", "sphere"),
           entry("/api/calc/hand-weight", "hand-weight"),
-          entry("/api/calc/mix-temperature", "mix-temperature"));
+          entry("/api/calc/mix-temperature", "mix-temperature"),
+          entry("/api/calc/maturity", "maturity"),
+          entry("/api/calc/tent", "tent"),
+          entry("/api/calc/wax-fill", "wax-fill"));
 
   @Bean
   OpenAPI description() {

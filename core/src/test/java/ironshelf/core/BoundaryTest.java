@@ -35,6 +35,8 @@ class BoundaryTest {
         .definedBy("ironshelf.core.pour..")
         .layer("piece")
         .definedBy("ironshelf.core.piece..")
+        .layer("finish")
+        .definedBy("ironshelf.core.finish..")
         .whereLayer("quantity")
         .mayNotAccessAnyLayer()
         .whereLayer("material")
@@ -48,6 +50,8 @@ class BoundaryTest {
         .whereLayer("pour")
         .mayOnlyAccessLayers("quantity", "recipe")
         .whereLayer("piece")
+        .mayOnlyAccessLayers("quantity")
+        .whereLayer("finish")
         .mayOnlyAccessLayers("quantity")
         .check(CORE);
   }

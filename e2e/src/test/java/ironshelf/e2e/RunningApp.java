@@ -29,13 +29,16 @@ final class RunningApp implements AutoCloseable {
   }
 
   private void start() {
-    context =
-        new SpringApplicationBuilder(IronShelfApplication.class)
-            .run("--server.port=" + port, "--ironshelf.data=" + data, "--ironshelf.demo=" + demo);
+    // Applications share the JVM's system properties, which a start reads and writes.
+    synchronized (RunningApp.class) {
+      context =
+          new SpringApplicationBuilder(IronShelfApplication.class)
+              .run("--server.port=" + port, "--ironshelf.data=" + data, "--ironshelf.demo=" + demo);
+    }
   }
 
   void restart() {
-    context.close();
+    close();
     start();
   }
 
@@ -45,6 +48,8 @@ final class RunningApp implements AutoCloseable {
 
   @Override
   public void close() {
-    context.close();
+    synchronized (RunningApp.class) {
+      context.close();
+    }
   }
 }

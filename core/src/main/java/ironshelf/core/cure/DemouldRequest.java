@@ -75,8 +75,10 @@ public record DemouldRequest(
         Double.NaN);
   }
 
-  private static void refuseBadSpans(Findings findings, String field, List<TemperatureSpan> spans) {
-    if (spans.isEmpty()) {
+  /** Notes spans that no cure may have, at their fields. */
+  public static void refuseBadSpans(
+      Findings findings, String field, @Nullable List<TemperatureSpan> spans) {
+    if (spans == null || spans.isEmpty()) {
       return;
     }
     findings.list(field, spans, MOST_SPANS);

@@ -52,6 +52,20 @@ public record Maturity(
     };
   }
 
+  /**
+   * The temperature at which concrete ages at this rate: the inverse of {@link #rate}.
+   *
+   * @param rate over 0
+   */
+  public double concreteCFor(double rate) {
+    new Findings().above("rate", rate, 0, 1e6).orRefuse();
+    return switch (method) {
+      case ARRHENIUS -> 1 / (1 / (referenceC + KELVIN) - Math.log(rate) / activationK) - KELVIN;
+      case NURSE_SAUL -> datumC + rate * (referenceC - datumC);
+      case EN1992 -> 4000 / (13.65 - Math.log(rate)) - 273;
+    };
+  }
+
   /** Equivalent age of a history, in hours at the reference temperature. */
   public double equivalentAgeH(List<TemperatureSpan> history) {
     return history.stream().mapToDouble(s -> s.hours() * rate(s.concreteC())).sum();

@@ -67,7 +67,8 @@ public enum FindingCode {
   CURE_COLD("cure.cold"),
   CURE_FROST("cure.frost"),
   CURE_TOO_HOT("cure.tooHot"),
-  CURE_NEVER("cure.never");
+  CURE_NEVER("cure.never"),
+  TENT_TOO_LATE("tent.tooLate");
 
   private final String text;
 
