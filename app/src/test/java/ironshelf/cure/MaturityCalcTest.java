@@ -64,7 +64,8 @@ class MaturityCalcTest {
             .body();
     assertThat(body.path("mixC").asDouble()).isCloseTo(14.571, within(1e-3));
     assertThat(body.path("workingMin").asDouble()).isGreaterThan(20);
-    // Twice the minutes of 20 degrees are those of 10 degrees.
-    assertThat(body.path("cooling").path("iceKg").asDouble()).isPositive();
+    // Twice the minutes of 20 degrees are those of 10: (10 x 7.7 - 4 x 0.88 x 20) / 4.18 = 1.58.
+    assertThat(body.path("cooling").path("waterC").asDouble()).isCloseTo(1.579, within(1e-3));
+    assertThat(body.path("cooling").path("iceKg").asDouble()).isZero();
   }
 }
