@@ -24,6 +24,9 @@ export function PartRows({ parts, onParts, problemOf }: Props) {
   const { data: stock } = useStock();
   const set = (row: number, part: Partial<PartDraft>) =>
     onParts(parts.map((p, i) => (i === row ? { ...p, ...part } : p)));
+  const bagKg = (stock ?? []).find(
+    (s) => s.material.role === 'binder' && parts.some((p) => p.id === String(s.material.id)),
+  )?.material.packKg;
   return (
     <Box>
       {parts.map((part, row) => (
@@ -55,6 +58,20 @@ export function PartRows({ parts, onParts, problemOf }: Props) {
               onValue={(basis) => set(row, { basis })}
             />
           </Box>
+          {part.basis === 'percentOfBinder' && bagKg !== undefined && (
+            <Box w="150px">
+              <TextField
+                label={`or kg a bag, ${row + 1}`}
+                text={perBag(part.amount, bagKg)}
+                onText={(text) => {
+                  const kg = Number(text.replace(',', '.'));
+                  if (kg > 0) {
+                    set(row, { amount: String((kg * 100) / bagKg) });
+                  }
+                }}
+              />
+            </Box>
+          )}
         </Flex>
       ))}
       {problemOf('parts') && (
@@ -71,4 +88,10 @@ export function PartRows({ parts, onParts, problemOf }: Props) {
       </Key>
     </Box>
   );
+}
+
+/** A percent of the binder as kilograms to each of its bags. */
+function perBag(percent: string, bagKg: number): string {
+  const kg = (Number(percent.replace(',', '.')) * bagKg) / 100;
+  return Number.isFinite(kg) ? String(Math.round(kg * 10_000) / 10_000) : '';
 }

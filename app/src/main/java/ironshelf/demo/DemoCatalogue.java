@@ -156,7 +156,7 @@ class DemoCatalogue {
         layered(
             "Ebb tray", tray, neat, "26.00", 2, new ProductLayer("ebb", chalk.id(), 40, 1, false)),
         weighed("Carry stone 20 kg", moulds.stone(), heavy, "75.00", 8, new Target(20, 0.4, 0)),
-        weighed("Loading plate 10 kg", moulds.plate(), heavy, "38.00", 5, new Target(10, 0.1, 0)),
+        weighed("Loading plate 20 kg", moulds.plate(), heavy, "58.00", 5, new Target(20, 0.2, 0)),
         product("Hex tile", moulds.hexTile(), heavy, "9.50", 2),
         product("Boat stepping stone", moulds.boatStone(), heavy, "26.00", 4),
         product("Lantern base", moulds.lantern(), neat, "41.00", 3),

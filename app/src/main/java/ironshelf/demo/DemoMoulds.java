@@ -156,17 +156,17 @@ class DemoMoulds {
   long plate() {
     MouldShape shape =
         new MouldShape(
-            new Cylinder(300, 70),
+            new Cylinder(400, 80),
             null,
             0,
             0,
             List.of(),
             1,
-            List.of(new PlacedCore(new Cylinder(51, 70), 0, 0, 0)),
+            List.of(new PlacedCore(new Cylinder(51, 80), 0, 0, 0)),
             List.of());
     long id =
         add(
-            "Loading plate 10 kg",
+            "Loading plate 20 kg",
             Family.FITNESS_STONES,
             "abs-shell",
             shape,

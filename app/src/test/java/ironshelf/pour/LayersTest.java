@@ -159,10 +159,10 @@ class LayersTest {
   /** Handbook 2-4: stop = mould + hardware + (target - hardware) / retention. */
   @Test
   void aPlateSaysWhereTheScaleStops() {
-    JsonNode sheet = Pouring.of(app, "Loading plate 10 kg", 1).sheet(app);
+    JsonNode sheet = Pouring.of(app, "Loading plate 20 kg", 1).sheet(app);
     JsonNode copy = sheet.path("fills").get(0).path("copies").get(0);
-    assertThat(copy.path("stopAtKg").asDouble()).isCloseTo(10 / 0.967, within(1e-9));
-    assertThat(copy.path("layerKg").get(0).asDouble()).isCloseTo(10 / 0.967, within(1e-9));
+    assertThat(copy.path("stopAtKg").asDouble()).isCloseTo(20 / 0.967, within(1e-9));
+    assertThat(copy.path("layerKg").get(0).asDouble()).isCloseTo(20 / 0.967, within(1e-9));
   }
 
   /** ACI 211.1, 5.3.9: what the sand carries over what it keeps is taken off the mixing water. */

@@ -61,6 +61,13 @@ class MixesTest {
     assertThat(page.getByText("no pigment")).isVisible();
     page.getByText("write the next version").click();
     page.getByLabel("amount 1").fill("1.25");
+    // Half a kilogram of black to each 20 kg bag is 2.5 % of the binder.
+    page.getByText("One more part").click();
+    page.getByLabel("material 3").selectOption("Rapid-setting cement");
+    page.getByLabel("in").nth(2).selectOption("% of binder");
+    page.getByLabel("or kg a bag, 3").fill("0.5");
+    assertThat(page.getByLabel("amount 3")).hasValue("2.5");
+    page.getByLabel("material 3").selectOption("none");
     page.getByLabel("green until, h").fill("1");
     Browser.isAccessible(page);
     button(page.locator("main"), "Keep as the next version").click();
