@@ -64,7 +64,7 @@ class MixesTest {
     // Half a kilogram of black to each 20 kg bag is 2.5 % of the binder.
     page.getByText("One more part").click();
     page.getByLabel("material 3").selectOption("Rapid-setting cement");
-    page.getByLabel("in").nth(2).selectOption("% of binder");
+    page.getByLabel("in", label()).nth(2).selectOption("% of binder");
     page.getByLabel("or kg a bag, 3").fill("0.5");
     assertThat(page.getByLabel("amount 3")).hasValue("2.5");
     page.getByLabel("material 3").selectOption("none");
