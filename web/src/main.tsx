@@ -28,6 +28,7 @@ import { MixesPage } from './recipe/MixesPage';
 import { MixPage } from './recipe/MixPage';
 import { ShelfPage } from './shelf/ShelfPage';
 import { system } from './theme/theme';
+import { WorkshopPage } from './workshop/WorkshopPage';
 
 const queries = new QueryClient({
   defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: true } },
@@ -59,6 +60,7 @@ const router = createBrowserRouter([
       { path: '/mixes/:id/change', element: <ChangeMixPage /> },
       { path: '/stock', element: <StockPage /> },
       { path: '/stock/use', element: <UsePage /> },
+      { path: '/workshop', element: <WorkshopPage /> },
       { path: '*', element: <NotFound /> },
     ],
   },

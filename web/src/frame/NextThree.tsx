@@ -1,5 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useEffect } from 'react';
+import { Link } from 'react-router';
 import { left, moment, counted } from '../kit/format';
 import { gate, isDue, isLate, nextThree } from '../shelf/time';
 import { type Group, useShelf } from '../shelf/useShelf';
@@ -54,7 +55,7 @@ export function NextThree() {
           Workshop {workshop ? workshop.roomC.toFixed(1) : '–'} °C
         </Text>
         <Text textStyle="small" color="quiet" truncate>
-          {workshop?.name ?? ''}
+          <Link to="/workshop">{workshop?.name ?? ''}</Link>
         </Text>
       </Box>
     </Grid>

@@ -1,6 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { client, dataOf } from '../api/client';
+import { client, dataOf, type Schemas } from '../api/client';
 
 export function useWorkshop() {
   return useQuery({
@@ -20,4 +20,19 @@ export function useNow(): number {
   }, []);
   const ahead = data ? Date.parse(data.now) - dataUpdatedAt : 0;
   return Math.max(tick, dataUpdatedAt) + ahead;
+}
+
+/** Keeps the shop's own measures; every sum is asked for anew. */
+export function useChangeWorkshop() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ version, body }: { version: number; body: Schemas['WorkshopChange'] }) =>
+      dataOf(
+        client.PUT('/api/workshop', {
+          body,
+          params: { header: { 'If-Match': `"${version}"` } },
+        }),
+      ),
+    onSuccess: () => queries.invalidateQueries(),
+  });
 }

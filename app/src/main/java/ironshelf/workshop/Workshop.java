@@ -1,5 +1,7 @@
 package ironshelf.workshop;
 
+import static java.util.Objects.requireNonNull;
+
 import ironshelf.core.quantity.CupSize;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -37,7 +39,7 @@ class Workshop {
 
   protected Workshop() {}
 
-  /** A shop with the usual measures: 20 °C, a 10 L mixer, a 1 L scoop, 8 % waste. */
+  /** A shop with the usual measures: 20 °C, a 12 L mixer, a 1 L scoop, 8 % waste. */
   Workshop(String name, boolean demo) {
     this.name = name;
     this.demo = demo;
@@ -47,6 +49,20 @@ class Workshop {
     this.wastePercent = 8;
     this.ratePerHour = new BigDecimal("20.00");
     this.cup = CupSize.US;
+  }
+
+  void change(WorkshopChange to) {
+    this.name = to.name().strip();
+    this.roomC = to.roomC();
+    this.mixerL = to.mixerL();
+    this.scoopL = to.scoopL();
+    this.wastePercent = to.wastePercent();
+    this.ratePerHour = requireNonNull(to.ratePerHour());
+    this.cup = requireNonNull(to.cup());
+  }
+
+  long version() {
+    return version;
   }
 
   void moveClock(long aheadS) {
@@ -62,6 +78,7 @@ class Workshop {
   }
 
   WorkshopView view(java.time.Instant now) {
-    return new WorkshopView(name, demo, now, roomC, mixerL, scoopL, wastePercent, ratePerHour, cup);
+    return new WorkshopView(
+        version, name, demo, now, roomC, mixerL, scoopL, wastePercent, ratePerHour, cup);
   }
 }

@@ -1,6 +1,11 @@
 package ironshelf.workshop;
 
+import ironshelf.http.IfMatch;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -15,5 +20,12 @@ class WorkshopController {
   @GetMapping("/api/workshop")
   WorkshopView workshop() {
     return workshop.view();
+  }
+
+  @PutMapping("/api/workshop")
+  WorkshopView change(
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody WorkshopChange to) {
+    return workshop.change(IfMatch.version(ifMatch), to);
   }
 }

@@ -50,6 +50,16 @@ public class WorkshopService {
     return only().view(clock.instant());
   }
 
+  /** Keeps the shop's own measures, at the version that was seen. */
+  public WorkshopView change(long seenVersion, WorkshopChange to) {
+    Workshop workshop = only();
+    if (workshop.version() != seenVersion) {
+      throw ProblemException.stale();
+    }
+    workshop.change(to);
+    return workshops.saveAndFlush(workshop).view(clock.instant());
+  }
+
   /** Sets the demo's clock ahead by so much more. */
   public WorkshopView forward(Duration by) {
     Workshop workshop = only();

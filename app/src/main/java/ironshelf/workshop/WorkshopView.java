@@ -11,6 +11,7 @@ import java.time.Instant;
  * @param scoopL what one level scoop holds
  */
 public record WorkshopView(
+    long version,
     String name,
     boolean demo,
     Instant now,

@@ -22,6 +22,7 @@ class EverySizeTest {
           "/pour?order=3",
           "/pour/sheet?fills=1-3-5.6&colourway=2",
           "/pour/weights",
+          "/workshop",
           "/products/4/change",
           "/pieces/4",
           "/moulds",

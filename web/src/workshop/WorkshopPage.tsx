@@ -1,0 +1,95 @@
+import { Box, Grid, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { type Schemas } from '../api/client';
+import { Choice } from '../kit/Choice';
+import { FormEnd } from '../kit/FormEnd';
+import { Failed, Loading } from '../kit/States';
+import { TextField } from '../kit/TextField';
+import { useSubmit } from '../kit/useSubmit';
+import { useTitle } from '../kit/useTitle';
+import { useChangeWorkshop, useWorkshop } from './useWorkshop';
+
+type Workshop = Schemas['WorkshopView'];
+type Measure = 'roomC' | 'mixerL' | 'scoopL' | 'wastePercent' | 'ratePerHour';
+
+const MEASURES: readonly (readonly [Measure, string])[] = [
+  ['mixerL', 'the mixer takes, L'],
+  ['scoopL', 'one level scoop holds, L'],
+  ['wastePercent', 'mixed on top for the bowl, %'],
+  ['roomC', 'the room usually has, °C'],
+  ['ratePerHour', 'an hour of work costs'],
+];
+
+/** The shop's own measures, which all sums start from. */
+export function WorkshopPage() {
+  useTitle('Workshop');
+  const { data, error, refetch } = useWorkshop();
+  return (
+    <Box px={{ base: 4, md: 9 }} pt={7} maxW="900px">
+      {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
+      {!data && !error && <Loading what="the workshop" />}
+      {data && <Form key={data.version} workshop={data} />}
+    </Box>
+  );
+}
+
+function Form({ workshop }: { workshop: Workshop }) {
+  const [name, setName] = useState(workshop.name);
+  const [cup, setCup] = useState(workshop.cup);
+  const [texts, setTexts] = useState<Record<string, string>>(() =>
+    Object.fromEntries(MEASURES.map(([field]) => [field, String(workshop[field])] as const)),
+  );
+  const { submit, busy, error, problemOf } = useSubmit();
+  const change = useChangeWorkshop();
+  const number = (field: Measure) => Number((texts[field] ?? '').replace(',', '.'));
+  const send = () =>
+    change.mutateAsync({
+      version: workshop.version,
+      body: {
+        name,
+        cup,
+        mixerL: number('mixerL'),
+        scoopL: number('scoopL'),
+        wastePercent: number('wastePercent'),
+        roomC: number('roomC'),
+        ratePerHour: number('ratePerHour'),
+      },
+    });
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        void submit(send);
+      }}
+    >
+      <Text as="h1" textStyle="title" mb={4}>
+        {workshop.name}
+      </Text>
+      <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} columnGap={4}>
+        <TextField label="name" text={name} onText={setName} problem={problemOf('name')} />
+        <Choice
+          label="a cup is"
+          value={cup}
+          options={[
+            ['us', 'the US cup, 236.6 ml'] as const,
+            ['metric', 'the metric cup, 250 ml'] as const,
+          ]}
+          onValue={setCup}
+        />
+        {MEASURES.map(([field, label]) => (
+          <TextField
+            key={field}
+            label={label}
+            text={texts[field] ?? ''}
+            onText={(text) => setTexts({ ...texts, [field]: text })}
+            problem={problemOf(field)}
+          />
+        ))}
+      </Grid>
+      {change.isSuccess && <Text role="status">Kept.</Text>}
+      <FormEnd error={error} busy={busy}>
+        Keep these measures
+      </FormEnd>
+    </form>
+  );
+}
