@@ -14,9 +14,9 @@ import java.util.TreeMap;
  * first and after the last, the usual temperature stands in.
  *
  * @param longestGap over which readings are not joined, over 0
- * @param usualC what the room has where the probe says nothing, -60 to 200
+ * @param usual what stands in where the probe says nothing
  */
-public record TemperatureLog(List<ProbeReading> readings, Duration longestGap, double usualC) {
+public record TemperatureLog(List<ProbeReading> readings, Duration longestGap, UsualDay usual) {
 
   private static final double HOUR_S = 3_600;
 
@@ -32,7 +32,7 @@ public record TemperatureLog(List<ProbeReading> readings, Duration longestGap, d
 
   public TemperatureLog {
     readings = List.copyOf(readings);
-    new Findings().present("longestGap", longestGap).within("usualC", usualC, -60, 200).orRefuse();
+    new Findings().present("longestGap", longestGap).present("usual", usual).orRefuse();
     new Findings().above("longestGap.seconds", longestGap.toMillis() / 1_000.0, 0, 1e9).orRefuse();
   }
 
@@ -78,14 +78,12 @@ public record TemperatureLog(List<ProbeReading> readings, Duration longestGap, d
   }
 
   private void usual(List<TemperatureSpan> spans, Instant from, Instant to) {
-    if (to.isAfter(from)) {
-      spans.add(new TemperatureSpan(seconds(from, to) / HOUR_S, usualC));
-    }
+    spans.addAll(usual.spans(from, to));
   }
 
   private static void straight(
       List<TemperatureSpan> spans, Instant from, double fromC, Instant to, double toC) {
-    double hours = seconds(from, to) / HOUR_S;
+    double hours = hours(from, to);
     int steps = (int) Math.max(1, Math.ceil(Math.abs(toC - fromC) / STEP_C));
     for (int i = 0; i < steps && hours > 0; i++) {
       spans.add(new TemperatureSpan(hours / steps, fromC + (toC - fromC) * (i + 0.5) / steps));
@@ -95,6 +93,10 @@ public record TemperatureLog(List<ProbeReading> readings, Duration longestGap, d
   private static double valueAt(ProbeReading a, ProbeReading b, Instant at) {
     double share = seconds(a.at, at) / seconds(a.at, b.at);
     return a.celsius + (b.celsius - a.celsius) * share;
+  }
+
+  static double hours(Instant from, Instant to) {
+    return seconds(from, to) / HOUR_S;
   }
 
   private static double seconds(Instant from, Instant to) {

@@ -68,7 +68,17 @@ public enum FindingCode {
   CURE_FROST("cure.frost"),
   CURE_TOO_HOT("cure.tooHot"),
   CURE_NEVER("cure.never"),
-  TENT_TOO_LATE("tent.tooLate");
+  TENT_TOO_LATE("tent.tooLate"),
+  ROUTE_START("route.start"),
+  ROUTE_TWICE("route.twice"),
+  ROUTE_AFTER_PACK("route.afterPack"),
+  ROUTE_TRIM_SEALED("route.trimSealed"),
+  ROUTE_BATH_SEALED("route.bathSealed"),
+  ROUTE_SEAL_IN_MOULD("route.sealInMould"),
+  ROUTE_SEAL_SLIMY("route.sealSlimy"),
+  ROUTE_SEAL_WET("route.sealWet"),
+  ROUTE_WAIT_ATTENDED("route.waitAttended"),
+  ROUTE_ENDS_WAITING("route.endsWaiting");
 
   private final String text;
 

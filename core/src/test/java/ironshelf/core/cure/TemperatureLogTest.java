@@ -109,9 +109,9 @@ class TemperatureLogTest {
   void nonsenseIsRefused() {
     assertThatThrownBy(() -> new ProbeReading(START, Double.NaN))
         .isInstanceOf(RefusedException.class);
-    assertThatThrownBy(() -> new TemperatureLog(List.of(), Duration.ZERO, 20))
+    assertThatThrownBy(() -> new TemperatureLog(List.of(), Duration.ZERO, UsualDay.steady(20)))
         .isInstanceOf(RefusedException.class);
-    assertThatThrownBy(() -> new TemperatureLog(List.of(), Duration.ofHours(1), Double.NaN))
+    assertThatThrownBy(() -> new TemperatureLog(List.of(), Duration.ofHours(1), null))
         .isInstanceOf(RefusedException.class);
   }
 
@@ -128,7 +128,7 @@ class TemperatureLogTest {
   }
 
   private static TemperatureLog log(List<ProbeReading> readings) {
-    return new TemperatureLog(readings, Duration.ofHours(3), 20);
+    return new TemperatureLog(readings, Duration.ofHours(3), UsualDay.steady(20));
   }
 
   private static double age(TemperatureLog log, double hours) {

@@ -1,0 +1,95 @@
+package ironshelf.core.route;
+
+import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.WhenMissing;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One step of a route. What is not given takes the value in brackets.
+ *
+ * @param attendedMin of a person's time for one piece each time it is done, 0 to 1 440 (0)
+ * @param waitH of a step that time does, over 0 and up to 10 000; null for set and dry: the
+ *     recipe's own; null for steps that a person does
+ * @param bestH hours after its gate in which it is best done; null where it does not matter
+ * @param station where it takes up room; null where it takes up none
+ * @param times how often it is done, 1 to 10 (1)
+ * @param gapMin between two times, 0 to 10 000 (0)
+ * @param wetting of a bath; null otherwise
+ * @param faces of a seal; null otherwise
+ * @param gramsPerM2 of sealer a coat, 0 to 2 000 (0)
+ */
+public record RouteStep(
+    StepKind step,
+    @WhenMissing("0") double attendedMin,
+    @Nullable Double waitH,
+    @Nullable Double bestH,
+    @Nullable String station,
+    @WhenMissing("1") int times,
+    @WhenMissing("0") double gapMin,
+    @Nullable Wetting wetting,
+    @Nullable SealedFaces faces,
+    @WhenMissing("0") double gramsPerM2) {
+
+  private static final double MOST_H = 10_000;
+
+  public RouteStep {
+    attendedMin = Double.isNaN(attendedMin) ? 0 : attendedMin;
+    times = times == 0 ? 1 : times;
+    gapMin = Double.isNaN(gapMin) ? 0 : gapMin;
+    gramsPerM2 = Double.isNaN(gramsPerM2) ? 0 : gramsPerM2;
+    station = station == null || station.isBlank() ? null : station.strip();
+    Findings findings =
+        new Findings()
+            .present("step", step)
+            .within("attendedMin", attendedMin, 0, 1_440)
+            .within("times", times, 1, 10)
+            .within("gapMin", gapMin, 0, MOST_H)
+            .within("gramsPerM2", gramsPerM2, 0, 2_000);
+    if (waitH != null) {
+      findings.above("waitH", waitH, 0, MOST_H);
+    }
+    if (bestH != null) {
+      findings.above("bestH", bestH, 0, MOST_H);
+    }
+    if (station != null) {
+      findings.text("station", station, 40);
+    }
+    findings.orRefuse();
+    if (step == StepKind.BATH && wetting == null) {
+      wetting = Wetting.UNDER_WATER;
+    }
+    if (step == StepKind.SEAL && faces == null) {
+      faces = SealedFaces.ALL_OVER;
+    }
+  }
+
+  /** A step that time does. */
+  public static RouteStep waiting(StepKind step, @Nullable Double waitH) {
+    return new RouteStep(
+        step, Double.NaN, waitH, null, null, 1, Double.NaN, null, null, Double.NaN);
+  }
+
+  /** A step that a person does. */
+  public static RouteStep attended(StepKind step, double attendedMin) {
+    return new RouteStep(
+        step, attendedMin, null, null, null, 1, Double.NaN, null, null, Double.NaN);
+  }
+
+  /** The same in a station. */
+  public RouteStep in(String where) {
+    return new RouteStep(
+        step, attendedMin, waitH, bestH, where, times, gapMin, wetting, faces, gramsPerM2);
+  }
+
+  /** The same so many times, so many minutes apart. */
+  public RouteStep repeated(int often, double minutesApart) {
+    return new RouteStep(
+        step, attendedMin, waitH, bestH, station, often, minutesApart, wetting, faces, gramsPerM2);
+  }
+
+  /** The same with a wait of its own. */
+  public RouteStep waitingFor(double hours) {
+    return new RouteStep(
+        step, attendedMin, hours, bestH, station, times, gapMin, wetting, faces, gramsPerM2);
+  }
+}

@@ -1,0 +1,92 @@
+package ironshelf.core.route;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * The routes shipped, from {@code starting-routes.csv} beside this class, read strictly: one row a
+ * step, the first of a route with its name, families, reason and source.
+ */
+public final class StartingRoutes {
+
+  private static final CSVFormat FORMAT =
+      CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
+
+  private StartingRoutes() {}
+
+  /** The table that ships with the application. */
+  public static List<StartingRoute> shipped() {
+    try (Reader in =
+        new InputStreamReader(
+            StartingRoutes.class.getResourceAsStream("starting-routes.csv"),
+            StandardCharsets.UTF_8)) {
+      return read(in);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** The usual route of a family, by its name in lower case. */
+  public static StartingRoute usualOf(String family) {
+    return shipped().stream()
+        .filter(r -> r.families().get(0).equals(family.toLowerCase(Locale.ROOT)))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("no route for family " + family));
+  }
+
+  /** Reads a table of the same form. */
+  static List<StartingRoute> read(Reader in) throws IOException {
+    Map<String, List<CSVRecord>> byCode = new LinkedHashMap<>();
+    for (CSVRecord row : FORMAT.parse(in)) {
+      byCode.computeIfAbsent(row.get("code"), code -> new ArrayList<>()).add(row);
+    }
+    return byCode.values().stream().map(StartingRoutes::route).toList();
+  }
+
+  private static StartingRoute route(List<CSVRecord> rows) {
+    CSVRecord head = rows.get(0);
+    return new StartingRoute(
+        head.get("code"),
+        head.get("name"),
+        List.of(head.get("families").split(" ", -1)),
+        head.get("why"),
+        new Route(rows.stream().map(StartingRoutes::step).toList()),
+        head.get("source"));
+  }
+
+  private static RouteStep step(CSVRecord row) {
+    return new RouteStep(
+        StepKind.valueOf(row.get("step").toUpperCase(Locale.ROOT)),
+        number(row, "attended_min"),
+        optional(row, "wait_h"),
+        optional(row, "best_h"),
+        row.get("station"),
+        row.get("times").isEmpty() ? 1 : Integer.parseInt(row.get("times")),
+        number(row, "gap_min"),
+        row.get("wetting").isEmpty() ? null : Wetting.valueOf(upper(row.get("wetting"))),
+        row.get("faces").isEmpty() ? null : SealedFaces.valueOf(upper(row.get("faces"))),
+        number(row, "grams_per_m2"));
+  }
+
+  private static String upper(String word) {
+    return word.toUpperCase(Locale.ROOT).replace(' ', '_');
+  }
+
+  private static double number(CSVRecord row, String column) {
+    return row.get(column).isEmpty() ? Double.NaN : Double.parseDouble(row.get(column));
+  }
+
+  private static Double optional(CSVRecord row, String column) {
+    return row.get(column).isEmpty() ? null : Double.valueOf(row.get(column));
+  }
+}

@@ -1,0 +1,56 @@
+package ironshelf.core.piece.cause;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import ironshelf.core.piece.cause.Evidence.Verdict;
+import ironshelf.core.quantity.RefusedException;
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Written cases from the handbook's table (1, what goes wrong): facts in, first cause out. */
+class DefectTest {
+
+  @ParameterizedTest
+  @CsvFileSource(resources = "cases.csv", numLinesToSkip = 1)
+  void theFirstCauseOfAWrittenCase(Defect defect, String facts, Cause first) {
+    assertThat(defect.rank(facts(facts)).get(0).cause()).isEqualTo(first);
+  }
+
+  @ParameterizedTest
+  @EnumSource(Defect.class)
+  void withNothingKnownTheUsualOrderStands(Defect defect) {
+    assertThat(defect.rank(new PieceFacts(Map.of())))
+        .allMatch(r -> r.evidence().verdict() == Verdict.NOT_KNOWN)
+        .extracting(Defect.Ranked::cause)
+        .containsExactlyElementsOf(defect.causes());
+  }
+
+  @Test
+  void whatSpeaksAgainstComesLast() {
+    PieceFacts facts = facts("tapped_min=2 release_pooled=0");
+    assertThat(Defect.PINHOLES.rank(facts))
+        .extracting(Defect.Ranked::cause)
+        .containsExactly(Cause.STIFF_MIX, Cause.TAPPED_LITTLE, Cause.RELEASE_POOLED);
+  }
+
+  @Test
+  void nonsenseIsRefused() {
+    assertThatThrownBy(() -> new PieceFacts(Map.of(FactName.TAPPED_MIN, Double.NaN)))
+        .isInstanceOf(RefusedException.class);
+  }
+
+  private static PieceFacts facts(String text) {
+    Map<FactName, Double> known = new EnumMap<>(FactName.class);
+    for (String pair : text.split(" ", -1)) {
+      String[] parts = pair.split("=", 2);
+      known.put(FactName.valueOf(parts[0].toUpperCase(Locale.ROOT)), Double.parseDouble(parts[1]));
+    }
+    return new PieceFacts(known);
+  }
+}
