@@ -29,6 +29,11 @@ import { MixPage } from './recipe/MixPage';
 import { ShelfPage } from './shelf/ShelfPage';
 import { system } from './theme/theme';
 import { WorkshopPage } from './workshop/WorkshopPage';
+import { TemperaturesPage } from './cure/TemperaturesPage';
+import { InspectPage } from './inspect/InspectPage';
+import { NextPage } from './next/NextPage';
+import { StrengthPage } from './piece/StrengthPage';
+import { RoutePage } from './route/RoutePage';
 
 const queries = new QueryClient({
   defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: true } },
@@ -47,7 +52,12 @@ const router = createBrowserRouter([
       { path: '/pour/weights', element: <WeightsPage /> },
       { path: '/products/new', element: <NewProductPage /> },
       { path: '/products/:id/change', element: <ChangeProductPage /> },
+      { path: '/products/:id/route', element: <RoutePage /> },
+      { path: '/next', element: <NextPage /> },
+      { path: '/temperatures', element: <TemperaturesPage /> },
       { path: '/pieces/:id', element: <PiecePage /> },
+      { path: '/pieces/:id/strength', element: <StrengthPage /> },
+      { path: '/pieces/:id/inspect', element: <InspectPage /> },
       { path: '/moulds', element: <RackPage /> },
       { path: '/moulds/new', element: <NewMouldPage /> },
       { path: '/moulds/tables', element: <ExchangePage /> },

@@ -14,8 +14,12 @@ const WORDS: Record<View['rows'][number]['what'], string> = {
   refused: 'cannot be taken',
 };
 
+/** A logger's table has thousands of rows; the first ones show whether it was read right. */
+const MOST_ROWS = 200;
+
 interface Props {
-  name: 'moulds' | 'copies';
+  /** The table by its path. */
+  name: 'moulds' | 'copies' | `temperatures/${string}`;
   title: string;
 }
 
@@ -29,6 +33,7 @@ export function TakeIn({ name, title }: Props) {
     onSuccess: (view) => (view.applied ? queries.invalidateQueries() : undefined),
   });
   const view = take.data;
+  const shown = view?.rows.slice(0, MOST_ROWS);
   return (
     <Box as="section" aria-label={title} borderTop="4px solid" borderColor="steel" pt={4} mb={9}>
       <Text as="h2" textStyle="name">
@@ -36,7 +41,7 @@ export function TakeIn({ name, title }: Props) {
       </Text>
       <Flex gap={5} alignItems="flex-end" wrap="wrap" mt={2}>
         <a className="plain-link" href={`/api/exchange/${name}.csv`} download>
-          take {name}.csv out
+          take {name.split('/').pop()}.csv out
         </a>
         <label>
           <Text as="span" textStyle="small" color="quiet">
@@ -78,7 +83,12 @@ export function TakeIn({ name, title }: Props) {
             {view.refused > 0 && `, ${view.refused} that cannot be taken, so none would be`}.
           </Text>
         )}
-        {view?.rows.map((row) => (
+        {view && view.rows.length > MOST_ROWS && (
+          <Text color="quiet">
+            The first {MOST_ROWS} of {view.rows.length} rows:
+          </Text>
+        )}
+        {shown?.map((row) => (
           <Flex key={row.number} gap={4} py={1} borderBottom="1px solid" borderColor="rule">
             <Text w="50px" color="quiet">
               {row.number}

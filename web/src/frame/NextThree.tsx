@@ -1,11 +1,12 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { useEffect } from 'react';
 import { Link } from 'react-router';
 import { left, moment, counted } from '../kit/format';
 import { gate, isDue, isLate, nextThree } from '../shelf/time';
 import { type Group, useShelf } from '../shelf/useShelf';
+import { BOARDS, stepWords } from '../shelf/words';
+import { useTemperatures } from '../cure/useTemperatures';
 import { useNow, useWorkshop } from '../workshop/useWorkshop';
-import { chime } from './chime';
+import { useCalls } from './useCalls';
 
 const SOON_MS = 30 * 60_000;
 
@@ -14,12 +15,10 @@ export function NextThree() {
   const now = useNow();
   const { data: shelf } = useShelf();
   const { data: workshop } = useWorkshop();
+  const { data: places } = useTemperatures();
+  const room = places?.find((p) => p.place === 'room');
   const tags = nextThree(shelf?.groups ?? []);
-  const dueKeys = tags
-    .filter((g) => isDue(g, now))
-    .map((g) => g.key)
-    .join(' ');
-  useEffect(() => chime(dueKeys), [dueKeys]);
+  useCalls(shelf?.groups ?? [], now);
   return (
     <Grid
       as="aside"
@@ -52,7 +51,9 @@ export function NextThree() {
         minW={0}
       >
         <Text fontWeight={600} whiteSpace="nowrap">
-          Workshop {workshop ? workshop.roomC.toFixed(1) : '–'} °C
+          <Link to="/temperatures">
+            Room {room ? room.celsius.toFixed(1) : '–'} °C{room?.silent ? ', usual' : ''}
+          </Link>
         </Text>
         <Text textStyle="small" color="quiet" truncate>
           <Link to="/workshop">{workshop?.name ?? ''}</Link>
@@ -63,20 +64,20 @@ export function NextThree() {
 }
 
 function Tag({ group, now }: { group: Group; now: number }) {
-  const due = isDue(group, now) && group.board === 'mould';
+  const due = isDue(group, now);
   const remains = gate(group) - now;
-  const what =
-    group.next !== undefined
-      ? `Pour ${group.next.layer} on ${counted(group.pieces, group.product)}`
-      : group.board === 'mould'
-        ? `Take out ${counted(group.pieces, group.product)}`
-        : `${counted(group.pieces, group.product)} dry`;
+  const words = stepWords(group);
+  const pieces = counted(group.pieces, group.product);
+  const what = group.next
+    ? `Pour ${group.next.layer} on ${pieces}`
+    : `${words.charAt(0).toUpperCase()}${words.slice(1)}: ${pieces}`;
   const codes = group.casts.map((c) => c.copy).join(' ');
+  const where = codes === '' ? BOARDS.find((b) => b.board === group.board)?.name : codes;
   const detail = isLate(group, now)
-    ? `${codes} · past the green window`
-    : group.board === 'mould'
-      ? `${codes} · ${due ? (group.next ? group.next.layerColourway : 'goggles on') : moment(gate(group), now)}`
-      : moment(gate(group), now);
+    ? `${where} · late`
+    : due
+      ? `${where} · ${group.next ? group.next.layerColourway : group.step === 'demould' ? 'goggles on' : group.colourway}`
+      : `${where} · ${moment(gate(group), now)}`;
   return (
     <Flex
       h="100%"

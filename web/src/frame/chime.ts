@@ -1,13 +1,21 @@
 let heard: Set<string> | undefined;
 
-/** Sounds once for each clock that has become due since the page was opened. */
-export function chime(dueKeys: string): void {
-  const due = dueKeys.split(' ').filter(Boolean);
+/**
+ * Sounds once for all that has become due since the page was opened, or since the last time.
+ *
+ * @returns the keys that are new
+ */
+export function chime(due: string[]): string[] {
   const before = heard;
   heard = new Set([...(before ?? []), ...due]);
-  if (!before || due.every((key) => before.has(key)) || !('AudioContext' in window)) {
-    return;
+  const fresh = before ? due.filter((key) => !before.has(key)) : [];
+  if (fresh.length > 0 && 'AudioContext' in window) {
+    sound();
   }
+  return fresh;
+}
+
+function sound(): void {
   const audio = new AudioContext();
   const tone = audio.createOscillator();
   const volume = audio.createGain();

@@ -54,7 +54,7 @@ function Whole({ mould }: { mould: Mould }) {
   } = useMouldSum(mould, offsetMm, products ? mix.densityKgM3 : 0);
   const free = mould.copies.filter((c) => !c.held && c.condition === 'good').length;
   const holding = (pourId: number | undefined) =>
-    shelf?.groups.find((g) => g.board === 'mould' && g.pourId === pourId);
+    shelf?.groups.find((g) => g.casts.length > 0 && g.pourId === pourId);
   const { section } = mould;
   const tall = section.rimMm > TALL * 2 * (section.outer[0]?.rMm ?? Infinity);
   const planSays =

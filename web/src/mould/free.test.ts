@@ -9,7 +9,7 @@ const copy = (part: Partial<Copy>) =>
   ({ id: 1, code: 'R1', version: 0, condition: 'good', casts: 3, washDue: false, ...part }) as Copy;
 const held = (pourId: number) => ({ pourId }) as Copy['held'];
 const group = (pourId: number, gateAt: string) =>
-  ({ board: 'mould', pourId, gateAt }) as unknown as Group;
+  ({ casts: [{}], pourId, gateAt }) as unknown as Group;
 
 describe('copies that are free', () => {
   const gates = gatesByPour([

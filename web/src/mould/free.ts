@@ -22,7 +22,7 @@ export function tomorrowAtSeven(now: number): number {
 export function gatesByPour(groups: Group[]): Map<number, number> {
   return new Map(
     groups
-      .filter((g) => g.board === 'mould' && g.pourId !== undefined && g.gateAt !== undefined)
+      .filter((g) => g.casts.length > 0 && g.pourId !== undefined && g.gateAt !== undefined)
       .map((g) => [g.pourId as number, Date.parse(g.gateAt as string)]),
   );
 }

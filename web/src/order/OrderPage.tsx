@@ -39,7 +39,7 @@ function Whole({ order }: { order: Order }) {
 }
 
 function LineRow({ line }: { line: Line }) {
-  const allotted = line.inMould + line.drying + line.dry;
+  const allotted = line.inMould + line.curing + line.ready;
   return (
     <Grid
       as="section"

@@ -1,22 +1,18 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { useQuery } from '@tanstack/react-query';
 import { Fragment } from 'react';
-import { useParams } from 'react-router';
-import { client, dataOf, type Schemas } from '../api/client';
+import { Link, useParams } from 'react-router';
 import { benchMass } from '../kit/format';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { Drift } from './Drift';
+import { Story } from './Story';
+import { type PieceUse, usePieceUse } from './usePiece';
 
 /** One piece: what is in it, what of it was wasted, what it cost. */
 export function PiecePage() {
   const { id = '' } = useParams();
   useTitle(`Piece ${id}`);
-  const { data, error, refetch } = useQuery({
-    queryKey: ['use', 'piece', id],
-    queryFn: () =>
-      dataOf(client.GET('/api/use/pieces/{id}', { params: { path: { id: Number(id) } } })),
-  });
+  const { data, error, refetch } = usePieceUse(id);
   return (
     <Box px={{ base: 4, md: 9 }} pt={7} maxW="1000px">
       {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
@@ -26,7 +22,7 @@ export function PiecePage() {
   );
 }
 
-function Whole({ use }: { use: Schemas['PieceUse'] }) {
+function Whole({ use }: { use: PieceUse }) {
   const { piece, cost } = use;
   const parts: [string, unknown][] = [
     ['material', cost.materials],
@@ -43,8 +39,20 @@ function Whole({ use }: { use: Schemas['PieceUse'] }) {
       <Text color="quiet">
         {use.colourway} · pour {piece.pourId}
         {piece.massKg !== undefined && ` · ${benchMass(Number(piece.massKg))} out of the mould`}
+        {piece.grade && !piece.scrapReason && ` · a ${piece.grade}`}
         {piece.scrapReason && ` · scrap: ${piece.scrapReason}`}
       </Text>
+      <Flex gap={6} mt={2} wrap="wrap">
+        <Link className="plain-link" to={`/pieces/${piece.id}/strength`}>
+          how strong it is
+        </Link>
+        {piece.demouldedAt && !piece.scrapReason && (
+          <Link className="plain-link" to={`/pieces/${piece.id}/inspect`}>
+            inspect it
+          </Link>
+        )}
+      </Flex>
+      <Story pieceId={piece.id} />
       <Text as="h2" textStyle="name" mt={6} mb={2}>
         What is in it
       </Text>

@@ -5,6 +5,7 @@ import { client, dataOf, messageOf, type Schemas } from '../api/client';
 import { plural } from '../kit/format';
 import { Key } from '../kit/States';
 import { useKeepProduct, useProducts } from '../product/useProducts';
+import { TouchRows } from './TouchRows';
 import { type RecipePage, useRecipeActs } from './useRecipes';
 
 type Learned = Schemas['Learned'];
@@ -79,6 +80,7 @@ export function LearnedPanel({ page }: { page: RecipePage }) {
           />
         );
       })}
+      <TouchRows id={id} latest={page.latest} onUse={(part) => next(part)} />
       {data.minutes.map((m) => {
         const product = products?.find((p) => p.product.id === m.productId)?.product;
         return (

@@ -1,5 +1,7 @@
 import { Box, Text } from '@chakra-ui/react';
-import { GroupMark, widthOf } from './GroupMark';
+import { useMemo } from 'react';
+import { fold } from './fold';
+import { GroupMark, PIECES_PX, widthOf } from './GroupMark';
 import { place, spanOf } from './time';
 import type { Group } from './useShelf';
 
@@ -16,30 +18,39 @@ interface Props {
 }
 
 const HEAD_PX = 190;
+/** Places change by the minute, not by the second. */
+const MINUTE = 60_000;
+const ROW_PX = 138;
+const TOP_PX = 14;
+const STEEL_PX = TOP_PX + PIECES_PX;
 
 /** One board: a steel with what stands on it, set out along time. */
 export function BoardRow(props: Props) {
-  const { name, note, empty, groups, now, widthPx, timed, onPress } = props;
+  const { name, note, empty, groups: all, now, widthPx, timed, onPress } = props;
   const narrow = widthPx < 720;
-  const span = spanOf(groups, now);
   const room = narrow ? widthPx : widthPx - HEAD_PX;
-  const placed = timed && !narrow ? place(groups, now, span.ms, widthPx, widthOf) : inARow(groups);
-  const inner = Math.max(
-    room,
-    ...placed.map((p) => p.x + widthOf(p.group) + 12 - (timed && !narrow ? 0 : -HEAD_PX)),
+  const minute = Math.floor(now / MINUTE) * MINUTE;
+  const groups = useMemo(() => fold(all), [all]);
+  const span = spanOf(groups, minute);
+  const placed = useMemo(
+    () =>
+      timed && !narrow
+        ? place(groups, minute, span.ms, widthPx, widthOf)
+        : inARow(groups, narrow ? 16 : HEAD_PX + 24),
+    [groups, minute, span.ms, widthPx, timed, narrow],
   );
-  const startPx = timed && !narrow ? 0 : narrow ? 0 : HEAD_PX;
+  const inner = Math.max(room, ...placed.map((p) => p.x + widthOf(p.group) + 12));
   return (
-    <Box as="section" aria-label={name} position="relative" mb={1}>
+    <Box as="section" aria-label={name} position="relative" mb={narrow ? 3 : 0}>
       <Box
         position={narrow ? 'static' : 'absolute'}
         left={4}
-        top="66px"
+        top="34px"
         zIndex={1}
         pointerEvents="none"
         px={narrow ? 4 : 0}
       >
-        <Text as="h2" textStyle="name">
+        <Text as="h2" textStyle="name" fontSize="23px">
           {name}
         </Text>
         <Text textStyle="small" color="quiet">
@@ -47,20 +58,20 @@ export function BoardRow(props: Props) {
         </Text>
       </Box>
       {timed && groups.length > 0 && (
-        <Text textStyle="small" color="quiet" position="absolute" right={4} top="-4px">
+        <Text textStyle="small" fontSize="13px" color="quiet" position="absolute" right={4} top="0">
           {span.label}
         </Text>
       )}
       <Box overflowX="auto" overflowY="hidden" tabIndex={inner > widthPx ? 0 : -1}>
-        <Box position="relative" h="196px" minW={`${inner}px`}>
-          <Box position="absolute" top="137px" left={0} right={0} h="5px" bg="steel" />
+        <Box position="relative" h={`${ROW_PX}px`} minW={`${inner}px`}>
+          <Box position="absolute" top={`${STEEL_PX}px`} left={0} right={0} h="5px" bg="steel" />
           {placed.map(({ group, x }) => (
-            <Box key={group.key} position="absolute" left={`${x + startPx}px`} top="18px">
+            <Box key={group.key} position="absolute" left={`${x}px`} top={`${TOP_PX}px`}>
               <GroupMark group={group} now={now} onPress={onPress} />
             </Box>
           ))}
           {groups.length === 0 && (
-            <Text position="absolute" left={narrow ? 4 : '40%'} top="104px" color="quiet">
+            <Text position="absolute" left={narrow ? 4 : '40%'} top="66px" color="quiet">
               {empty}
             </Text>
           )}
@@ -71,11 +82,11 @@ export function BoardRow(props: Props) {
 }
 
 /** Side by side from the left, where time does not set the place. */
-function inARow(groups: Group[]) {
-  let x = 16;
+function inARow(groups: Group[], startPx: number) {
+  let x = startPx;
   return groups.map((group) => {
     const at = x;
-    x += widthOf(group) + 24;
+    x += widthOf(group) + 20;
     return { group, x: at };
   });
 }

@@ -1,10 +1,13 @@
 import { Box, CloseButton, Dialog, Portal, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import { moment, counted } from '../kit/format';
-import { TakeOutForm } from './TakeOutForm';
+import { counted, moment } from '../kit/format';
 import { pathOf } from '../pour/usePour';
+import { PlacePanel } from './PlacePanel';
+import { StepForm } from './StepForm';
+import { TakeOutForm } from './TakeOutForm';
 import { isDue } from './time';
 import type { Group } from './useShelf';
+import { moved, stepWords } from './words';
 
 interface Props {
   group: Group;
@@ -14,7 +17,10 @@ interface Props {
 
 /** A group's next step, opened by pressing it. */
 export function GroupDialog({ group, now, onClose }: Props) {
+  const inMould = group.casts.length > 0;
   const gateAt = group.gateAt ? moment(Date.parse(group.gateAt), now) : undefined;
+  const words = inMould ? 'take out' : stepWords(group);
+  const why = moved(group, now);
   return (
     <Dialog.Root open onOpenChange={(e) => !e.open && onClose()} scrollBehavior="inside" size="lg">
       <Portal>
@@ -23,18 +29,41 @@ export function GroupDialog({ group, now, onClose }: Props) {
           <Dialog.Content bg="ground" color="ink" borderRadius="4px">
             <Dialog.Header pb={1}>
               <Dialog.Title textStyle="title">
-                {group.board === 'mould' && !group.next ? 'Take out ' : ''}
+                {group.next ? '' : `${words.charAt(0).toUpperCase()}${words.slice(1)}: `}
                 {counted(group.pieces, group.product)}
               </Dialog.Title>
             </Dialog.Header>
             <Dialog.Body pb={6}>
-              <Text color="quiet" mb={4}>
+              <Text color="quiet" mb={3}>
                 {group.colourway}
                 {group.pourId ? ` · pour ${group.pourId}` : ''} ·{' '}
                 <Link className="plain-link" to={`/moulds/${group.mouldId}`}>
                   its mould
+                </Link>{' '}
+                ·{' '}
+                <Link className="plain-link" to={`/products/${group.productId}/route`}>
+                  its route
                 </Link>
+                {group.pieceIds.length > 0 && ' · pieces '}
+                {group.pieceIds.slice(0, 12).map((id) => (
+                  <Link key={id} className="plain-link" to={`/pieces/${id}`}>
+                    {id}{' '}
+                  </Link>
+                ))}
               </Text>
+              {group.warnings.map((w) => (
+                <Text key={w.code} role="alert" color="oxide" fontWeight={600} mb={3}>
+                  {w.message}
+                </Text>
+              ))}
+              {why && (
+                <Text fontWeight={600} mb={3}>
+                  {why}{' '}
+                  <Link className="plain-link" to="/temperatures">
+                    temperatures
+                  </Link>
+                </Text>
+              )}
               {group.next && (
                 <Text fontSize="20px" fontWeight={600} mb={4}>
                   {group.next.copies.join(' ')}: then {group.next.layer} in{' '}
@@ -45,14 +74,16 @@ export function GroupDialog({ group, now, onClose }: Props) {
                   </Link>
                 </Text>
               )}
-              {group.board === 'mould' && <TakeOutForm group={group} now={now} onDone={onClose} />}
-              {group.board === 'drying' && (
-                <Box>
-                  Drying since {moment(Date.parse(group.since), now)}. Dry enough to seal {gateAt}:
-                  water still leaving would lift the sealer.
-                </Box>
+              {inMould ? (
+                <>
+                  <TakeOutForm group={group} now={now} onDone={onClose} />
+                  <PlacePanel group={group} now={now} />
+                </>
+              ) : group.step ? (
+                <StepForm group={group} now={now} onDone={onClose} />
+              ) : (
+                <Box>Ready since {moment(Date.parse(group.since), now)}.</Box>
               )}
-              {group.board === 'dry' && <Box>Dry, and ready to be sealed.</Box>}
             </Dialog.Body>
             <Dialog.CloseTrigger asChild>
               <CloseButton size="lg" aria-label="Close" />

@@ -1,15 +1,23 @@
 import { Box, chakra, Text } from '@chakra-ui/react';
-import { clock, moment } from '../kit/format';
+import { clock } from '../kit/format';
 import { halfWidth } from '../kit/outline';
 import { PieceRow } from '../kit/PieceRow';
 import { isDue, isLate } from './time';
 import type { Group } from './useShelf';
+import { when } from './words';
 
 const Press = chakra('button');
 const MOST_DRAWN = 6;
-const PX_PER_MM = 0.36;
-const LABEL_PX = 112;
-const LETTER_PX = 8;
+const PX_PER_MM = 0.28;
+const LABEL_PX = 104;
+const LETTER_PX = 7.4;
+
+/** How high pieces are drawn at most; what is taller is drawn smaller. */
+export const PIECES_PX = 80;
+
+function scaleOf(group: Group): number {
+  return Math.min(PX_PER_MM, (PIECES_PX - 4) / (group.section.rimMm + 6));
+}
 
 /** Folds a crowd: so many are drawn, the count stays true. */
 function drawn(group: Group): number {
@@ -18,24 +26,9 @@ function drawn(group: Group): number {
 
 /** How wide a group stands, label included. */
 export function widthOf(group: Group): number {
-  const pitch = 2 * halfWidth(group.section) + 10 + (group.board === 'mould' ? 8 : 0);
-  const label = LETTER_PX * (group.product.length + 4);
-  return Math.max(LABEL_PX, label, pitch * drawn(group) * PX_PER_MM);
-}
-
-function when(group: Group, now: number): string {
-  if (group.board === 'dry') {
-    return 'dry, ready to seal';
-  }
-  const at = moment(Date.parse(group.gateAt ?? ''), now);
-  if (group.next) {
-    return isDue(group, now) ? `then ${group.next.layer} now` : `then ${group.next.layer} ${at}`;
-  }
-  if (!isDue(group, now)) {
-    return group.board === 'mould' ? `out ${at}` : `dry ${at}`;
-  }
-  const late = isLate(group, now) ? ', late' : '';
-  return `out since ${at}${late}`;
+  const pitch = 2 * halfWidth(group.section) + 10 + (group.casts.length > 0 ? 8 : 0);
+  const label = LETTER_PX * (group.product.length + 5);
+  return Math.max(LABEL_PX, label, pitch * drawn(group) * scaleOf(group));
 }
 
 interface Props {
@@ -46,9 +39,15 @@ interface Props {
 
 /** A group of pieces on its board, with its label under the steel. */
 export function GroupMark({ group, now, onPress }: Props) {
-  const due = isDue(group, now) && group.board === 'mould';
-  const green = due && group.greenUntil !== undefined && !isLate(group, now);
+  const due = isDue(group, now) && group.board !== 'ready';
+  const inMould = group.casts.length > 0;
+  const green =
+    due &&
+    (inMould || group.step === 'trim') &&
+    group.bestUntil !== undefined &&
+    !isLate(group, now);
   const codes = group.casts.map((c) => c.copy).join(' ');
+  const bathed = group.board === 'bath';
   return (
     <Press
       type="button"
@@ -65,15 +64,15 @@ export function GroupMark({ group, now, onPress }: Props) {
         display="flex"
         justifyContent="center"
         alignItems="flex-end"
-        h="124px"
+        h={`${PIECES_PX}px`}
         borderBottom="5px solid"
-        borderColor="steel"
+        borderColor={bathed ? 'bath' : 'steel'}
         {...(green && {
           backgroundImage:
             'repeating-linear-gradient(135deg, {colors.moss}, {colors.moss} 1px, transparent 1px, transparent 7px)',
         })}
       >
-        {green && group.greenUntil && (
+        {green && group.bestUntil && (
           <Text
             position="absolute"
             top={0}
@@ -84,22 +83,28 @@ export function GroupMark({ group, now, onPress }: Props) {
             textStyle="small"
             fontWeight={600}
           >
-            green until {clock(Date.parse(group.greenUntil))}
+            green until {clock(Date.parse(group.bestUntil))}
           </Text>
         )}
         <PieceRow
           section={group.section}
           count={drawn(group)}
           swatch={group.swatch}
-          inMould={group.board === 'mould'}
-          pxPerMm={PX_PER_MM}
+          inMould={inMould}
+          pxPerMm={scaleOf(group)}
         />
       </Box>
-      <Text textStyle="label" fontSize="17px" whiteSpace="nowrap" color={due ? 'oxide' : 'ink'}>
+      <Text
+        textStyle="label"
+        fontSize="16px"
+        lineHeight="1.15"
+        whiteSpace="nowrap"
+        color={due ? 'oxide' : 'ink'}
+      >
         {group.product} ×{group.pieces}
       </Text>
-      <Text textStyle="small" color={due ? 'oxide' : 'quiet'}>
-        {due && !group.next ? `out · ${codes}` : when(group, now)}
+      <Text textStyle="small" fontSize="13px" lineHeight="1.2" color={due ? 'oxide' : 'quiet'}>
+        {due && inMould && !group.next ? `out · ${codes}` : when(group, now)}
       </Text>
     </Press>
   );

@@ -1,14 +1,18 @@
 import { Box, Text } from '@chakra-ui/react';
-import { useEffect, useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { clock, plural } from '../kit/format';
+import { type Schemas } from '../api/client';
+import { useWidth } from '../kit/useWidth';
+import { clock, grouped, plural } from '../kit/format';
 import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { useNow } from '../workshop/useWorkshop';
 import { BoardRow } from './BoardRow';
 import { GroupDialog } from './GroupDialog';
+import { LastAct } from './LastAct';
 import { PLUMB } from './time';
-import { type Group, useShelf } from './useShelf';
+import { type Board, type Group, useShelf } from './useShelf';
+import { BOARDS } from './words';
 
 /** Home: everything between pour and ready, board by board, along time. */
 export function ShelfPage() {
@@ -18,22 +22,19 @@ export function ShelfPage() {
   const [open, setOpen] = useState<Group>();
   const frame = useRef<HTMLDivElement>(null);
   const widthPx = useWidth(frame);
-  const groups = data?.groups ?? [];
-  const on = (board: Group['board']) => groups.filter((g) => g.board === board);
-  const pieces = (board: Group['board']) =>
-    plural(
-      on(board).reduce((n, g) => n + g.pieces, 0),
-      'piece',
-    );
-  const boards = { now, widthPx, onPress: setOpen };
+  const byBoard = useMemo(() => {
+    const map = new Map<Board, Group[]>(BOARDS.map((b) => [b.board, []]));
+    data?.groups.forEach((g) => map.get(g.board)?.push(g));
+    return map;
+  }, [data]);
   return (
-    <Box ref={frame} position="relative" pt={8}>
+    <Box ref={frame} position="relative" pt={2}>
       <Text as="h1" srOnly>
         Shelf
       </Text>
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the shelf" />}
-      {data && groups.length === 0 && (
+      {data && data.groups.length === 0 && (
         <Box px={6}>
           <Empty title="Nothing stands on the shelf">
             <Link className="plain-link" to="/pour">
@@ -43,38 +44,50 @@ export function ShelfPage() {
           </Empty>
         </Box>
       )}
-      {data && groups.length > 0 && (
+      {data && data.groups.length > 0 && (
         <>
           <Plumb widthPx={widthPx} now={now} />
-          <BoardRow
-            {...boards}
-            name="In the mould"
-            note={`${data.copiesHeld} of ${data.copies} copies held`}
-            empty="No copy holds anything. Everything could be poured."
-            groups={on('mould')}
-            timed
-          />
-          <BoardRow
-            {...boards}
-            name="Drying"
-            note={pieces('drying')}
-            empty="Nothing is drying."
-            groups={on('drying')}
-            timed
-          />
-          <BoardRow
-            {...boards}
-            name="Dry"
-            note={pieces('dry')}
-            empty="Nothing is dry yet."
-            groups={on('dry')}
-            timed={false}
-          />
+          {BOARDS.map(({ board, name, empty }) => (
+            <BoardRow
+              key={board}
+              name={name}
+              note={noteOf(board, data, byBoard.get(board) ?? [])}
+              empty={empty}
+              groups={byBoard.get(board) ?? []}
+              now={now}
+              widthPx={widthPx}
+              onPress={setOpen}
+              timed={board !== 'ready'}
+            />
+          ))}
         </>
       )}
+      <LastAct now={now} />
       {open && <GroupDialog group={open} now={now} onClose={() => setOpen(undefined)} />}
     </Box>
   );
+}
+
+type Shelf = Pick<Schemas['ShelfView'], 'copies' | 'copiesHeld' | 'stations'>;
+
+const STATION: Partial<Record<Board, string>> = {
+  bath: 'bath',
+  drying: 'drying',
+  coating: 'coating',
+};
+
+/** How full a board is. */
+function noteOf(board: Board, shelf: Shelf, groups: Group[]): string {
+  if (board === 'wet') {
+    return `${shelf.copiesHeld} of ${shelf.copies} copies held`;
+  }
+  const pieces = groups.reduce((n, g) => n + g.pieces, 0);
+  const use = shelf.stations.find((s) => s.code === STATION[board]);
+  if (!use?.ofPieces) {
+    return plural(pieces, 'piece');
+  }
+  const litres = use.ofLitres ? `, ${grouped(use.litres)} of ${grouped(use.ofLitres)} L` : '';
+  return `${use.pieces} of ${use.ofPieces} pieces${litres}`;
 }
 
 /** The plumb line: it is now, for all boards that have a time. */
@@ -88,19 +101,19 @@ function Plumb({ widthPx, now }: { widthPx: number; now: number }) {
       position="absolute"
       left={`${widthPx * PLUMB}px`}
       top={1}
-      h="404px"
+      h="540px"
       zIndex={2}
       pointerEvents="none"
       borderLeft="2px solid"
       borderColor="ink"
     >
-      <Text textStyle="label" position="absolute" left={2} top={-1}>
+      <Text textStyle="label" fontSize="16px" position="absolute" left={2} top={-1}>
         {clock(now)}
       </Text>
-      <Text textStyle="small" position="absolute" left="58px" top="1px" color="quiet" w="60px">
+      <Text textStyle="small" position="absolute" left="52px" top="-1px" color="quiet" w="60px">
         later →
       </Text>
-      <Text textStyle="small" position="absolute" right={3} top="1px" color="oxide" w="52px">
+      <Text textStyle="small" position="absolute" right={3} top="-1px" color="oxide" w="52px">
         do now
       </Text>
       <Box
@@ -113,20 +126,4 @@ function Plumb({ widthPx, now }: { widthPx: number; now: number }) {
       />
     </Box>
   );
-}
-
-function useWidth(ref: React.RefObject<HTMLDivElement | null>): number {
-  const [width, setWidth] = useState(1176);
-  useEffect(() => {
-    const element = ref.current;
-    if (!element) {
-      return;
-    }
-    const measure = () => setWidth(element.clientWidth);
-    measure();
-    const observer = new ResizeObserver(measure);
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, [ref]);
-  return width;
 }

@@ -5,7 +5,8 @@ import { moment, plural } from '../kit/format';
 import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Caution, Key } from '../kit/States';
-import { type Entry, entriesOf, isFilled, requestOf } from './takeOut';
+import { type Entry, entriesOf, isFilled, requestOf, type Touch } from './takeOut';
+import { TouchKeys } from './TouchKeys';
 import { isDue } from './time';
 import { type Group, useTakeOut } from './useShelf';
 
@@ -19,6 +20,7 @@ interface Props {
 export function TakeOutForm({ group, now, onDone }: Props) {
   const [entries, setEntries] = useState(() => entriesOf(group));
   const [early, setEarly] = useState('');
+  const [touch, setTouch] = useState<Touch>();
   const [key] = useState(() => crypto.randomUUID());
   const [wrong, setWrong] = useState<string>();
   const takeOut = useTakeOut();
@@ -36,7 +38,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
       const masses = await Promise.all(
         entries.map((e) => (e.text.trim() === '' ? undefined : read(e.text, 'mass'))),
       );
-      await takeOut.mutateAsync({ key, body: requestOf(entries, masses, early) });
+      await takeOut.mutateAsync({ key, body: requestOf(entries, masses, early, touch) });
       onDone();
     } catch (error) {
       setWrong(messageOf(error));
@@ -107,6 +109,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
           </Flex>
         ))}
       </Box>
+      <TouchKeys touch={touch} onTouch={setTouch} />
       {wrong && (
         <Text role="alert" color="oxide" fontWeight={600} my={3}>
           {wrong}

@@ -1,5 +1,7 @@
 import type { Group, TakeOut } from './useShelf';
 
+export type Touch = NonNullable<TakeOut['touch']>;
+
 /** One cavity's entry in the form. */
 export interface Entry {
   castId: number;
@@ -33,6 +35,7 @@ export function requestOf(
   entries: Entry[],
   massesKg: (number | undefined)[],
   earlyReason: string,
+  touch?: Touch,
 ): TakeOut {
   const casts: TakeOut['casts'] = [];
   entries.forEach((entry, i) => {
@@ -47,5 +50,9 @@ export function requestOf(
       ...(entry.broke && { scrapReason: entry.reason.trim() }),
     });
   });
-  return { casts, ...(earlyReason.trim() !== '' && { earlyReason: earlyReason.trim() }) };
+  return {
+    casts,
+    ...(earlyReason.trim() !== '' && { earlyReason: earlyReason.trim() }),
+    ...(touch && { touch }),
+  };
 }

@@ -5,8 +5,8 @@ import type { Group } from './useShelf';
 const NOW = Date.parse('2027-03-01T09:00:00Z');
 const HOUR = 3_600_000;
 
-function group(key: string, hours: number, board: Group['board'] = 'mould'): Group {
-  const gateAt = new Date(NOW + hours * HOUR).toISOString();
+function group(key: string, hours: number, board: Group['board'] = 'wet'): Group {
+  const gateAt = board === 'ready' ? undefined : new Date(NOW + hours * HOUR).toISOString();
   return { key, board, gateAt, pieces: 1, casts: [] } as unknown as Group;
 }
 
@@ -42,7 +42,13 @@ describe('the clocks', () => {
   });
 
   it('takes the next three that have one', () => {
-    const all = [group('d', 9), group('c', 3), group('x', 0, 'dry'), group('a', -1), group('b', 2)];
+    const all = [
+      group('d', 9),
+      group('c', 3),
+      group('x', 0, 'ready'),
+      group('a', -1),
+      group('b', 2),
+    ];
     expect(nextThree(all).map((g) => g.key)).toEqual(['a', 'b', 'c']);
   });
 });

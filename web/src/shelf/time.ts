@@ -22,7 +22,7 @@ export function isDue(group: Group, now: number): boolean {
 
 /** Whether it is past the time in which it is easy. */
 export function isLate(group: Group, now: number): boolean {
-  return group.greenUntil !== undefined && Date.parse(group.greenUntil) < now;
+  return group.bestUntil !== undefined && Date.parse(group.bestUntil) < now;
 }
 
 /** A board's own scale: the least that shows all its gates. */
@@ -35,7 +35,7 @@ export function spanOf(groups: Group[], now: number): { ms: number; label: strin
 /** The next clocks, soonest first. */
 export function nextThree(groups: Group[]): Group[] {
   return groups
-    .filter((g) => g.board === 'mould' || g.board === 'drying')
+    .filter((g) => g.gateAt !== undefined)
     .sort((a, b) => gate(a) - gate(b))
     .slice(0, 3);
 }

@@ -1,33 +1,76 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { client, dataOf, type Schemas } from '../api/client';
 
-export type Group = Schemas['ShelfGroup'];
+type Shelf = Schemas['ShelfView'];
+export type Group = Schemas['ShelfGroup'] & { section: Schemas['Section'] };
+export type Board = Group['board'];
+export type Step = NonNullable<Group['step']>;
 export type TakeOut = Schemas['TakeOutRequest'];
+export type StepRequest = Schemas['StepRequest'];
+type Done = Schemas['Done'];
+
+const EMPTY: Schemas['Section'] = { drawn: false, outer: [], more: [], rimMm: 0 };
+
+/** Gives each group the shape that it is drawn by. */
+export function withShapes(shelf: Shelf) {
+  const shapes = new Map(shelf.shapes.map((s) => [s.mouldId, s.section]));
+  return {
+    ...shelf,
+    groups: shelf.groups.map((g): Group => ({ ...g, section: shapes.get(g.mouldId) ?? EMPTY })),
+  };
+}
 
 export function useShelf() {
   return useQuery({
     queryKey: ['shelf'],
     queryFn: () => dataOf(client.GET('/api/shelf')),
+    select: withShapes,
     refetchInterval: 15_000,
   });
 }
 
-/** Takes castings out; the key makes a second press the same act. */
-export function useTakeOut() {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: ({ key, body }: { key: string; body: TakeOut }) =>
-      dataOf(
-        client.POST('/api/shelf/take-out', {
-          body,
-          params: { header: { 'Idempotency-Key': key } },
-        }),
-      ),
-    onSettled: () =>
-      Promise.all(
-        ['shelf', 'moulds', 'mould', 'orders', 'order'].map((k) =>
-          queries.invalidateQueries({ queryKey: [k] }),
-        ),
-      ),
+/** What was done in the last hours, newest first. */
+export function useActs() {
+  return useQuery({
+    queryKey: ['shelf', 'acts'],
+    queryFn: () => dataOf(client.GET('/api/shelf/acts')),
   });
 }
+
+const TOUCHED = ['shelf', 'moulds', 'mould', 'orders', 'order', 'piece', 'recipe', 'seconds'];
+
+/** Acts on the shelf; the key makes a second press the same act. */
+function useAct<T, R>(send: (key: string, body: T) => Promise<R>) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ key, body }: { key: string; body: T }) => send(key, body),
+    onSettled: () => Promise.all(TOUCHED.map((k) => queries.invalidateQueries({ queryKey: [k] }))),
+  });
+}
+
+const by = (key: string) => ({ header: { 'Idempotency-Key': key } });
+
+export const useTakeOut = () =>
+  useAct<TakeOut, Done>((key, body) =>
+    dataOf(client.POST('/api/shelf/take-out', { body, params: by(key) })),
+  );
+
+export const useStep = () =>
+  useAct<StepRequest, Done>((key, body) =>
+    dataOf(client.POST('/api/shelf/steps', { body, params: by(key) })),
+  );
+
+export const useScrap = () =>
+  useAct<Schemas['ScrapRequest'], Done>((key, body) =>
+    dataOf(client.POST('/api/shelf/scrap', { body, params: by(key) })),
+  );
+
+export const useBring = () =>
+  useAct<Schemas['BringRequest'], Shelf>((key, body) =>
+    dataOf(client.POST('/api/shelf/places', { body, params: by(key) })),
+  );
+
+export const useUndo = () =>
+  useAct<number, Shelf>((key, id) =>
+    dataOf(client.POST('/api/shelf/acts/{id}/undo', { params: { ...by(key), path: { id } } })),
+  );

@@ -41,6 +41,12 @@ class Cast {
     this.earlyReason = reasonIfEarly;
   }
 
+  /** It was not taken out after all. */
+  void unempty() {
+    this.emptiedAt = null;
+    this.earlyReason = null;
+  }
+
   void wash(Instant at) {
     this.washedAt = at;
   }

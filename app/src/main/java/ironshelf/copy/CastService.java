@@ -1,8 +1,12 @@
 package ironshelf.copy;
 
 import static java.util.function.Function.identity;
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.mapping;
+import static java.util.stream.Collectors.toList;
 import static java.util.stream.Collectors.toMap;
 
+import ironshelf.core.cure.Stay;
 import ironshelf.http.ProblemException;
 import java.time.Instant;
 import java.util.Collection;
@@ -20,10 +24,12 @@ public class CastService {
 
   private final CopyRepository copies;
   private final CastRepository casts;
+  private final CastStayRepository stays;
 
-  CastService(CopyRepository copies, CastRepository casts) {
+  CastService(CopyRepository copies, CastRepository casts, CastStayRepository stays) {
     this.copies = copies;
     this.casts = casts;
+    this.stays = stays;
   }
 
   /** What copies are filled for, to say what is wrong when they do not fit. */
@@ -93,8 +99,38 @@ public class CastService {
     return casts.findAllById(castIds).stream().noneMatch(Cast::isEmptied);
   }
 
+  /** Puts castings back that were not taken out after all; their copies must be empty still. */
+  public void unempty(Collection<Long> castIds) {
+    List<Cast> some = casts.findAllById(castIds);
+    List<Long> copyIds = some.stream().map(Cast::copyId).toList();
+    if (!casts.findByCopyIdInAndEmptiedAtIsNull(copyIds).isEmpty()) {
+      throw ProblemException.conflict("act.goneOn", Map.of());
+    }
+    some.forEach(Cast::unempty);
+    casts.flush();
+  }
+
+  /** Notes that castings were brought to a place in their moulds. */
+  public void bring(Collection<Long> castIds, Stay to) {
+    for (Cast cast : casts.findAllById(castIds)) {
+      if (cast.isEmptied()) {
+        Copy copy = copies.findById(cast.copyId()).orElseThrow();
+        throw ProblemException.conflict("cast.emptied", Map.of("copy", copy.code()));
+      }
+      stays.save(new CastStay(cast.id(), to));
+    }
+  }
+
+  /** Where castings were brought, in order, by the cast; those that were not are not in it. */
+  @Transactional(readOnly = true)
+  public Map<Long, List<Stay>> stays(Collection<Long> castIds) {
+    return stays.findByCastIdInOrderById(castIds).stream()
+        .collect(groupingBy(CastStay::castId, mapping(CastStay::stay, toList())));
+  }
+
   /** Takes casts back that were never made. */
   public void unfill(Collection<Long> castIds) {
+    stays.deleteByCastIdIn(castIds);
     casts.deleteAllById(castIds);
     casts.flush();
   }

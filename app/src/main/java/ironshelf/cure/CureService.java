@@ -1,16 +1,13 @@
 package ironshelf.cure;
 
-import static java.util.Objects.requireNonNull;
-
-import ironshelf.core.cure.Demould;
-import ironshelf.core.cure.DemouldRequest;
-import ironshelf.core.cure.DemouldResult;
-import java.time.Duration;
+import ironshelf.core.cure.Places;
+import ironshelf.core.cure.Stay;
 import java.time.Instant;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
-/** When a casting may come out, by the temperature of its room. */
+/** When a casting may come out, by the temperatures of where it stood. */
 @Service
 public class CureService {
 
@@ -18,21 +15,40 @@ public class CureService {
    * The demould gate of a casting.
    *
    * @param greenUntil null where the mix has no green window
+   * @param usuallyAt when it would be on usual days
    */
-  public record Gate(Instant readyAt, @Nullable Instant greenUntil) {}
+  public record DemouldGate(Instant readyAt, @Nullable Instant greenUntil, Instant usuallyAt) {}
 
-  /** The gate of a casting that was filled then, in a room that keeps one temperature. */
-  public Gate gate(
-      Instant filledAt, double roomC, double demouldAgeH, @Nullable Double greenUntilAgeH) {
-    DemouldResult result = Demould.of(DemouldRequest.inRoom(roomC, demouldAgeH, greenUntilAgeH));
-    // Equivalent age by Arrhenius goes on at any temperature, so the gate always comes.
-    double readyInH = requireNonNull(result.readyInH());
-    return new Gate(
-        after(filledAt, readyInH),
-        result.greenClosesInH() == null ? null : after(filledAt, result.greenClosesInH()));
+  private final Temperatures temperatures;
+
+  CureService(Temperatures temperatures) {
+    this.temperatures = temperatures;
   }
 
-  private static Instant after(Instant start, double hours) {
-    return start.plus(Duration.ofSeconds(Math.round(hours * 3600)));
+  /**
+   * The gate of a casting.
+   *
+   * @param stays in order, the first from wetting on
+   */
+  public DemouldGate gate(List<Stay> stays, double demouldAgeH, @Nullable Double greenUntilAgeH) {
+    Temperatures.Snapshot now = temperatures.snapshot();
+    return new DemouldGate(
+        at(now.actual(), stays, demouldAgeH),
+        greenUntilAgeH == null ? null : at(now.actual(), stays, greenUntilAgeH),
+        at(now.usual(), stays, demouldAgeH));
+  }
+
+  /** The equivalent age of a casting at a moment. */
+  public double ageH(List<Stay> stays, Instant at) {
+    return temperatures.snapshot().actual().ageH(stays, at);
+  }
+
+  private static Instant at(Places places, List<Stay> stays, double ageH) {
+    Instant at = places.momentAt(stays, ageH);
+    // Equivalent age by Arrhenius goes on at any temperature, so the gate always comes.
+    if (at == null) {
+      throw new IllegalStateException("no gate at " + ageH + " h of age");
+    }
+    return at;
   }
 }

@@ -1,7 +1,7 @@
 /**
- * When a casting may come out.
+ * Temperatures of the shop, and when a casting may come out by them.
  *
- * <p>May use: http, core cure.
+ * <p>May use: http, workshop, station, standin, core cure.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.cure;

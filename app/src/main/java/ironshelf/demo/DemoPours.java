@@ -4,7 +4,13 @@ import ironshelf.copy.CastService;
 import ironshelf.copy.CastView;
 import ironshelf.copy.CopyCondition;
 import ironshelf.copy.CopyView;
+import ironshelf.core.cure.Touch;
+import ironshelf.core.route.Gate;
+import ironshelf.core.route.StepKind;
 import ironshelf.mould.MouldService;
+import ironshelf.piece.Grade;
+import ironshelf.piece.PieceService;
+import ironshelf.piece.PieceView;
 import ironshelf.piece.Weighed;
 import ironshelf.pour.PourRequest;
 import ironshelf.pour.PourService;
@@ -13,6 +19,8 @@ import ironshelf.pour.PourSheetRequest;
 import ironshelf.pour.PourSheetService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
+import ironshelf.shelf.StepRequest;
+import ironshelf.shelf.StepService;
 import ironshelf.shelf.TakeOutRequest;
 import ironshelf.shelf.TakeOutService;
 import java.time.Duration;
@@ -20,6 +28,7 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -31,6 +40,9 @@ class DemoPours {
 
   private static final double ROOM_C = 20;
 
+  /** How long after its gate a step was done. */
+  private static final Duration LATER = Duration.ofMinutes(6);
+
   /** What is left of the fresh mass in a dry piece (common practice). */
   private static final double RETENTION = 0.967;
 
@@ -39,6 +51,8 @@ class DemoPours {
   private final MouldService moulds;
   private final CastService castings;
   private final TakeOutService takeOut;
+  private final StepService steps;
+  private final PieceService pieces;
   private final Random scale = new Random(41);
 
   DemoPours(
@@ -46,38 +60,67 @@ class DemoPours {
       PourService pours,
       MouldService moulds,
       CastService castings,
-      TakeOutService takeOut) {
+      TakeOutService takeOut,
+      StepService steps,
+      PieceService pieces) {
     this.sheets = sheets;
     this.pours = pours;
     this.moulds = moulds;
     this.castings = castings;
     this.takeOut = takeOut;
+    this.steps = steps;
+    this.pieces = pieces;
   }
 
   void work(DemoCatalogue.Goods g, DemoOrders.Lines lines, Instant now) {
-    done(g.tray(), g.clay(), null, now, 14 * 24, 4, 3, null);
-    done(g.cup(), g.clay(), null, now, 13 * 24, 6, 3.2, null);
-    done(g.bowl(), g.chalk(), lines.lateBowls(), now, 12 * 24, 4, 3, null);
-    done(g.tray(), g.clay(), lines.shopTrays(), now, 10 * 24, 4, 3, null);
-    done(g.stone(), g.rough(), lines.gymStones(), now, 9 * 24, 1, 32, null);
-    done(g.vase(), g.chalk(), lines.shopVases(), now, 7 * 24 - 6, 4, 3.5, null);
-    done(g.stone(), g.rough(), lines.gymStones(), now, 5 * 24, 2, 33, null);
-    done(
-        g.cup(),
-        g.slate(),
-        lines.hotelCups(),
-        now,
-        3 * 24 + 1,
-        8,
-        3,
-        "rim torn, out with the core stuck");
-    done(g.vase(), g.chalk(), lines.shopVases(), now, 26, 3, 3.2, null);
+    goOn(done(g.tray(), g.clay(), null, now, 14 * 24, 4, 3, null), now);
+    goOn(done(g.cup(), g.clay(), null, now, 13 * 24, 6, 3.2, null), now);
+    goOn(done(g.bowl(), g.chalk(), lines.lateBowls(), now, 12 * 24, 4, 3, null), now);
+    goOn(done(g.tray(), g.clay(), lines.shopTrays(), now, 10 * 24, 4, 3, null), now);
+    Instant before = now.minus(hours(1));
+    goOn(done(g.tray(), g.clay(), null, now, 220.6, 3, 3, null), before);
+    goOn(done(g.stone(), g.rough(), lines.gymStones(), now, 9 * 24, 1, 32, null), now);
+    goOn(done(g.vase(), g.chalk(), lines.shopVases(), now, 195.9, 4, 3, null), before);
+    goOn(done(g.cup(), g.clay(), null, now, 195.72, 6, 3.1, null), now);
+    goOn(done(g.stone(), g.rough(), lines.gymStones(), now, 5 * 24, 2, 33, null), now);
+    goOn(
+        done(
+            g.cup(),
+            g.slate(),
+            lines.hotelCups(),
+            now,
+            3 * 24 + 1,
+            8,
+            3,
+            "rim torn, out with the core stuck"),
+        now);
+    goOn(done(g.vase(), g.chalk(), lines.shopVases(), now, 26, 3, 3.2, null), now);
+    goOn(done(g.cup(), g.slate(), lines.hotelCups(), now, 9.5, 7, 3.1, null), now);
     pour(g.stone(), g.rough(), lines.gymStones(), now.minus(hours(21)), 1);
     pour(g.bowl(), g.chalk(), lines.lateBowls(), now.minus(hours(2.8)), 3);
     pour(g.cup(), g.slate(), lines.hotelCups(), now.minus(hours(1.8)), 6);
     pour(g.tray(), g.clay(), lines.shopTrays(), now.minus(hours(1.0)), 2);
     pour(g.ebb(), g.clay(), null, now.minus(hours(0.7)), 1);
     pour(g.vase(), g.chalk(), lines.shopVases(), now.minus(hours(0.4)), 2);
+  }
+
+  /** Does to pieces what was due up to a moment, each time a little after its gate. */
+  private void goOn(List<Long> pieceIds, Instant until) {
+    Optional<Gate> due = steps.next(pieceIds.get(0));
+    while (due.isPresent() && !due.get().earliest().plus(LATER).isAfter(until)) {
+      steps.step(
+          UUID.randomUUID().toString(),
+          new StepRequest(
+              pieceIds.stream().map(id -> new StepRequest.StepPiece(id, null)).toList(),
+              due.get().stepNo(),
+              due.get().round(),
+              due.get().earliest().plus(LATER),
+              null,
+              null,
+              true,
+              due.get().step() == StepKind.INSPECT ? Grade.FIRST : null));
+      due = steps.next(pieceIds.get(0));
+    }
   }
 
   private static Duration hours(double hours) {
@@ -87,7 +130,7 @@ class DemoPours {
   /**
    * Poured so many hours ago and taken out later; the first piece is scrap if a reason is given.
    */
-  private void done(
+  private List<Long> done(
       ProductView product,
       ColourwayView colourway,
       @Nullable Long lineId,
@@ -114,8 +157,14 @@ class DemoPours {
                                     ? new Weighed(null, scrapReason)
                                     : new Weighed(dryKg * wobble(), null))))
                 .toList(),
+            null,
+            Touch.FINE,
             null),
         poured.plus(hours(takenOutAfterH)));
+    return pieces.ofCasts(casts.stream().map(CastView::id).toList()).stream()
+        .filter(p -> !p.isScrap())
+        .map(PieceView::id)
+        .toList();
   }
 
   /** Pours into the first free copies; gives the fresh mass of one piece. */

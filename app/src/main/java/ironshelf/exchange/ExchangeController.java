@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -16,9 +17,11 @@ class ExchangeController {
   private static final String CSV = "text/csv;charset=UTF-8";
 
   private final ExchangeService exchange;
+  private final TemperatureExchange temperatures;
 
-  ExchangeController(ExchangeService exchange) {
+  ExchangeController(ExchangeService exchange, TemperatureExchange temperatures) {
     this.exchange = exchange;
+    this.temperatures = temperatures;
   }
 
   @GetMapping(path = "/api/exchange/moulds.csv", produces = CSV)
@@ -43,6 +46,20 @@ class ExchangeController {
       @RequestParam(defaultValue = "false") boolean apply, HttpServletRequest request)
       throws IOException {
     return exchange.takeCopies(text(request), apply);
+  }
+
+  @GetMapping(path = "/api/exchange/temperatures/{place}.csv", produces = CSV)
+  ResponseEntity<String> temperatures(@PathVariable String place) {
+    return file(place + ".csv", temperatures.table(place));
+  }
+
+  @PostMapping(path = "/api/exchange/temperatures/{place}", consumes = Upload.ANY_TYPE)
+  ImportView takeTemperatures(
+      @PathVariable String place,
+      @RequestParam(defaultValue = "false") boolean apply,
+      HttpServletRequest request)
+      throws IOException {
+    return temperatures.take(place, text(request), apply);
   }
 
   private static String text(HttpServletRequest request) throws IOException {

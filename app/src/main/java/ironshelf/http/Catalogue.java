@@ -72,7 +72,7 @@ public class Catalogue {
     return said.toString().replaceAll(" +", " ").replaceAll(" ([.,:;])", "$1").strip();
   }
 
-  boolean knows(String code) {
+  public boolean knows(String code) {
     return wording.containsKey(code);
   }
 

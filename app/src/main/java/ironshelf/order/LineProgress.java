@@ -10,10 +10,6 @@ import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
-import ironshelf.recipe.RecipeView;
-import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,19 +24,16 @@ class LineProgress {
   private final PieceService pieces;
   private final ProductService products;
   private final RecipeService recipes;
-  private final Clock clock;
 
   LineProgress(
       AllotmentRepository allotments,
       PieceService pieces,
       ProductService products,
-      RecipeService recipes,
-      Clock clock) {
+      RecipeService recipes) {
     this.allotments = allotments;
     this.pieces = pieces;
     this.products = products;
     this.recipes = recipes;
-    this.clock = clock;
   }
 
   /** The lines of each order, by the order's id. */
@@ -52,9 +45,7 @@ class LineProgress {
             .collect(toMap(PieceView::id, identity()));
     Map<Long, List<Allotment>> byLine = allotted.stream().collect(groupingBy(Allotment::lineId));
     Map<Long, ProductView> productsById = products.all();
-    Map<Long, RecipeView> recipesById = recipes.allLatest();
     Map<Long, ColourwayView> colourwaysById = recipes.allColourways();
-    Instant now = clock.instant();
     Map<Long, List<OrderLineView>> views = new LinkedHashMap<>();
     for (OrderEntity order : orders) {
       views.put(
@@ -63,16 +54,12 @@ class LineProgress {
               .map(
                   line -> {
                     ProductView product = productsById.get(line.productId());
-                    double sealAfterH = recipesById.get(product.recipeId()).sealAfterH();
                     List<PieceView> mine =
                         byLine.getOrDefault(line.id(), List.of()).stream()
                             .map(a -> byId.get(a.pieceId()))
                             .toList();
                     return view(
-                        line,
-                        product,
-                        colourwaysById.get(line.colourwayId()),
-                        Count.of(mine, sealAfterH, now));
+                        line, product, colourwaysById.get(line.colourwayId()), Count.of(mine));
                   })
               .toList());
     }
@@ -95,8 +82,8 @@ class LineProgress {
         line.price(),
         stage(toPour, count),
         count.inMould,
-        count.drying,
-        count.dry,
+        count.curing,
+        count.ready,
         count.scrapped,
         toPour);
   }
@@ -105,35 +92,33 @@ class LineProgress {
     if (toPour > 0) {
       return count.sound() == 0 ? LineStage.OPEN : LineStage.POURING;
     }
-    return count.inMould + count.drying > 0 ? LineStage.CURING : LineStage.DRY;
+    return count.inMould + count.curing > 0 ? LineStage.CURING : LineStage.READY;
   }
 
   /** The pieces of a line by where they are. */
-  private record Count(int inMould, int drying, int dry, int scrapped) {
+  private record Count(int inMould, int curing, int ready, int scrapped) {
 
-    static Count of(List<PieceView> pieces, double sealAfterH, Instant now) {
+    static Count of(List<PieceView> pieces) {
       int inMould = 0;
-      int drying = 0;
-      int dry = 0;
+      int curing = 0;
+      int ready = 0;
       int scrapped = 0;
-      Instant dryIfOutBy = now.minus(Duration.ofSeconds(Math.round(sealAfterH * 3600)));
       for (PieceView piece : pieces) {
-        Instant out = piece.demouldedAt();
         if (piece.isScrap()) {
           scrapped++;
-        } else if (out == null) {
+        } else if (piece.demouldedAt() == null) {
           inMould++;
-        } else if (out.isAfter(dryIfOutBy)) {
-          drying++;
+        } else if (piece.readyAt() == null) {
+          curing++;
         } else {
-          dry++;
+          ready++;
         }
       }
-      return new Count(inMould, drying, dry, scrapped);
+      return new Count(inMould, curing, ready, scrapped);
     }
 
     int sound() {
-      return inMould + drying + dry;
+      return inMould + curing + ready;
     }
   }
 }

@@ -6,8 +6,8 @@ public enum LineStage {
   OPEN,
   /** Some poured, some still to pour. */
   POURING,
-  /** All poured, not all dry. */
+  /** All poured, not all ready. */
   CURING,
-  /** All dry. */
-  DRY
+  /** All ready. */
+  READY
 }

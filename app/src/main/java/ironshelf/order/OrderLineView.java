@@ -7,8 +7,8 @@ import java.math.BigDecimal;
  *
  * @param stage what follows from its pieces
  * @param inMould allotted pieces that are in their moulds
- * @param drying allotted pieces that are out and drying
- * @param dry allotted pieces that are dry
+ * @param curing allotted pieces that are out of their moulds and on their way
+ * @param ready allotted pieces whose route has ended
  * @param scrapped pieces that were allotted and broke; they count for nothing
  * @param toPour how many are still to be poured
  */
@@ -25,13 +25,13 @@ public record OrderLineView(
     BigDecimal price,
     LineStage stage,
     int inMould,
-    int drying,
-    int dry,
+    int curing,
+    int ready,
     int scrapped,
     int toPour) {
 
   /** Sound pieces tied to the line. */
   public int allotted() {
-    return inMould + drying + dry;
+    return inMould + curing + ready;
   }
 }

@@ -1,6 +1,8 @@
 package ironshelf.piece;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
@@ -23,28 +25,93 @@ class Piece {
   private long pourId;
   private long productId;
   private long colourwayId;
+  private long routeId;
+  private @Nullable Long lastStepId;
   private @Nullable Instant demouldedAt;
+  private @Nullable Instant readyAt;
+  private @Nullable Instant scrappedAt;
   private @Nullable BigDecimal massKg;
   private @Nullable String scrapReason;
+
+  @Enumerated(EnumType.STRING)
+  private @Nullable Grade grade;
+
   @Version private long version;
 
   protected Piece() {}
 
-  Piece(long castId, long pourId, long productId, long colourwayId) {
+  Piece(long castId, long pourId, long productId, long colourwayId, long routeId) {
     this.castId = castId;
     this.pourId = pourId;
     this.productId = productId;
     this.colourwayId = colourwayId;
+    this.routeId = routeId;
   }
 
-  void demould(Instant at, @Nullable BigDecimal massKg, @Nullable String scrapReason) {
-    this.demouldedAt = at;
+  Long id() {
+    return id;
+  }
+
+  long castId() {
+    return castId;
+  }
+
+  @Nullable Long lastStepId() {
+    return lastStepId;
+  }
+
+  boolean isScrap() {
+    return scrapReason != null;
+  }
+
+  boolean isOut() {
+    return demouldedAt != null;
+  }
+
+  /** Moves it to a step that was done to it, or back to the one before. */
+  void standAt(@Nullable Long stepId, @Nullable BigDecimal massKg) {
+    this.lastStepId = stepId;
     this.massKg = massKg;
-    this.scrapReason = scrapReason;
+  }
+
+  void out(@Nullable Instant at) {
+    this.demouldedAt = at;
+  }
+
+  void ready(@Nullable Instant at) {
+    this.readyAt = at;
+  }
+
+  void scrap(String reason, Instant at) {
+    this.scrapReason = reason;
+    this.scrappedAt = at;
+  }
+
+  void unscrap() {
+    this.scrapReason = null;
+    this.scrappedAt = null;
+  }
+
+  void grade(@Nullable Grade to) {
+    this.grade = to;
+  }
+
+  @Nullable BigDecimal massKg() {
+    return massKg;
   }
 
   PieceView view() {
     return new PieceView(
-        id, castId, pourId, productId, colourwayId, demouldedAt, massKg, scrapReason);
+        id,
+        castId,
+        pourId,
+        productId,
+        colourwayId,
+        routeId,
+        demouldedAt,
+        readyAt,
+        massKg,
+        grade,
+        scrapReason);
   }
 }

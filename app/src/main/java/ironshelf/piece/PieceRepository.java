@@ -1,6 +1,7 @@
 package ironshelf.piece;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -8,19 +9,27 @@ import org.springframework.data.jpa.repository.Query;
 interface PieceRepository extends JpaRepository<Piece, Long> {
   List<Piece> findByCastIdOrderById(long castId);
 
-  List<Piece> findByCastIdInOrderById(java.util.Collection<Long> castIds);
+  List<Piece> findByCastIdInOrderById(Collection<Long> castIds);
 
   @Query("select distinct p.castId from Piece p where p.scrapReason is not null")
   List<Long> castsWithScrap();
 
-  List<Piece> findByPourIdInOrderById(java.util.Collection<Long> pourIds);
+  List<Piece> findByPourIdInOrderById(Collection<Long> pourIds);
 
-  @Query(
+  List<Piece> findByGradeAndScrapReasonIsNullOrderById(Grade grade);
+
+  String LIVE =
       """
-      select new ironshelf.piece.OutOfMould(
-          p.pourId, p.productId, p.colourwayId, p.demouldedAt, count(p))
-      from Piece p where p.demouldedAt > :since and p.scrapReason is null
-      group by p.pourId, p.productId, p.colourwayId, p.demouldedAt order by p.demouldedAt
-      """)
-  List<OutOfMould> outOfMould(Instant since);
+      select new ironshelf.piece.LivePiece(
+          p.id, p.castId, p.pourId, p.productId, p.colourwayId, p.routeId, s.id,
+          a.stepNo, a.roundNo, a.doneAt, p.readyAt, p.grade)
+      from Piece p, PieceStep s, StepAct a
+      where s.id = p.lastStepId and a.id = s.actId and p.scrapReason is null
+      """;
+
+  @Query(LIVE + " and (p.readyAt is null or p.readyAt > :since) order by a.doneAt, p.id")
+  List<LivePiece> live(Instant since);
+
+  @Query(LIVE + " and p.id in :ids order by p.id")
+  List<LivePiece> live(Collection<Long> ids);
 }

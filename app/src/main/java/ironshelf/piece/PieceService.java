@@ -1,7 +1,5 @@
 package ironshelf.piece;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
@@ -20,11 +18,16 @@ public class PieceService {
     this.pieces = pieces;
   }
 
-  /** Makes the pieces of a cast, one for each cavity. */
+  /**
+   * Makes the pieces of a cast, one for each cavity.
+   *
+   * @param routeId the route that they will go
+   */
   public List<PieceView> make(
-      long castId, long pourId, long productId, long colourwayId, int cavities) {
+      long castId, long pourId, long productId, long colourwayId, long routeId, int cavities) {
     return IntStream.range(0, cavities)
-        .mapToObj(i -> pieces.save(new Piece(castId, pourId, productId, colourwayId)).view())
+        .mapToObj(
+            i -> pieces.save(new Piece(castId, pourId, productId, colourwayId, routeId)).view())
         .toList();
   }
 
@@ -56,29 +59,28 @@ public class PieceService {
     return pieces.findByCastIdOrderById(castId).size();
   }
 
-  /** Notes what came out of a cast, cavity by cavity. */
-  public void demould(long castId, List<Weighed> weighed, Instant at) {
-    List<Piece> made = pieces.findByCastIdOrderById(castId);
-    for (int i = 0; i < made.size(); i++) {
-      Weighed w = weighed.get(i);
-      made.get(i)
-          .demould(
-              at,
-              w.massKg() == null
-                  ? null
-                  : BigDecimal.valueOf(w.massKg()).setScale(4, RoundingMode.HALF_UP),
-              w.scrapReason());
-    }
-  }
-
   @Transactional(readOnly = true)
   public List<PieceView> byIds(Collection<Long> ids) {
     return pieces.findAllById(ids).stream().map(Piece::view).toList();
   }
 
-  /** Sound pieces that came out of their moulds since then. */
+  /** Sound pieces out of their moulds that are not ready, or became so since then. */
   @Transactional(readOnly = true)
-  public List<OutOfMould> outOfMould(Instant since) {
-    return pieces.outOfMould(since);
+  public List<LivePiece> live(Instant since) {
+    return pieces.live(since);
+  }
+
+  /** Of these, the sound ones out of their moulds. */
+  @Transactional(readOnly = true)
+  public List<LivePiece> live(Collection<Long> ids) {
+    return pieces.live(ids);
+  }
+
+  /** Sound pieces of that grade. */
+  @Transactional(readOnly = true)
+  public List<PieceView> ofGrade(Grade grade) {
+    return pieces.findByGradeAndScrapReasonIsNullOrderById(grade).stream()
+        .map(Piece::view)
+        .toList();
   }
 }

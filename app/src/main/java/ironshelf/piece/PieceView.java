@@ -8,6 +8,9 @@ import org.jspecify.annotations.Nullable;
  * A piece as others see it.
  *
  * @param demouldedAt null while it is in its mould
+ * @param readyAt when its route ended; null while it goes on
+ * @param massKg the last time that it was weighed
+ * @param grade null before it was inspected
  * @param scrapReason null unless it is scrap
  */
 public record PieceView(
@@ -16,8 +19,11 @@ public record PieceView(
     long pourId,
     long productId,
     long colourwayId,
+    long routeId,
     @Nullable Instant demouldedAt,
+    @Nullable Instant readyAt,
     @Nullable BigDecimal massKg,
+    @Nullable Grade grade,
     @Nullable String scrapReason) {
 
   public boolean isScrap() {

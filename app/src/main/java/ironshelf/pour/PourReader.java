@@ -5,7 +5,9 @@ import static java.util.stream.Collectors.toMap;
 
 import ironshelf.copy.CastService;
 import ironshelf.copy.CastView;
+import ironshelf.core.cure.Stay;
 import ironshelf.cure.CureService;
+import ironshelf.cure.Temperatures;
 import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
@@ -17,6 +19,7 @@ import ironshelf.product.ProductView;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -73,8 +76,12 @@ public class PourReader {
     List<PourFillView> filled = fillsOf(List.of(id)).getOrDefault(id, List.of());
     List<Long> castIds = filled.stream().map(PourFillView::castId).toList();
     RecipeView recipe = recipes.recipe(pour.recipeId());
-    CureService.Gate gate =
-        cure.gate(pour.pouredAt(), pour.roomC(), recipe.demouldAgeH(), recipe.greenUntilAgeH());
+    PourFacts facts = facts(castIds).get(castIds.isEmpty() ? null : castIds.get(0));
+    CureService.DemouldGate gate =
+        cure.gate(
+            facts == null ? List.of(new Stay(Temperatures.ROOM, pour.pouredAt())) : facts.stays(),
+            recipe.demouldAgeH(),
+            recipe.greenUntilAgeH());
     List<PieceView> made = pieces.ofCasts(castIds);
     Map<Long, ProductView> byId = products.all();
     return new PourView(
@@ -168,6 +175,7 @@ public class PourReader {
         byCast.values().stream().flatMap(List::stream).map(PourFillView::pourId).toList();
     Map<Long, Pour> byId =
         pours.findAllById(pourIds).stream().collect(toMap(Pour::id, p -> p, (a, b) -> a));
+    Map<Long, List<Stay>> brought = castings.stays(castIds);
     Map<Long, PourFacts> facts = new LinkedHashMap<>();
     byCast.forEach(
         (castId, filled) -> {
@@ -184,8 +192,23 @@ public class PourReader {
                   first.recipeId(),
                   first.colourwayId(),
                   last.pouredAt(),
-                  last.roomC()));
+                  last.roomC(),
+                  stays(last.pouredAt(), brought.getOrDefault(castId, List.of()))));
         });
     return facts;
+  }
+
+  /** From the last layer on: in the room, or where it had been brought before, and so on. */
+  private static List<Stay> stays(Instant pouredAt, List<Stay> brought) {
+    List<Stay> stays = new ArrayList<>();
+    stays.add(new Stay(Temperatures.ROOM, pouredAt));
+    for (Stay stay : brought) {
+      if (stay.since().isAfter(pouredAt)) {
+        stays.add(stay);
+      } else {
+        stays.set(0, new Stay(stay.place(), pouredAt));
+      }
+    }
+    return stays;
   }
 }

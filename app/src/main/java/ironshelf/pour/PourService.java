@@ -15,6 +15,7 @@ import ironshelf.mould.MouldView;
 import ironshelf.order.OrderService;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
+import ironshelf.route.RouteService;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Instant;
@@ -43,6 +44,7 @@ public class PourService {
   private final CastService castings;
   private final OrderService orders;
   private final PieceService pieces;
+  private final RouteService routes;
 
   PourService(
       PourRepository pours,
@@ -54,7 +56,8 @@ public class PourService {
       MaterialService materials,
       CastService castings,
       OrderService orders,
-      PieceService pieces) {
+      PieceService pieces,
+      RouteService routes) {
     this.pours = pours;
     this.fills = fills;
     this.chooser = chooser;
@@ -65,6 +68,7 @@ public class PourService {
     this.castings = castings;
     this.orders = orders;
     this.pieces = pieces;
+    this.routes = routes;
   }
 
   /** Books a session of pouring, once for its key. */
@@ -161,6 +165,7 @@ public class PourService {
     long productId = fill.product().id();
     List<CastView> casts;
     if (chosen.firstLayer() == 0) {
+      long routeId = routes.current(productId).id();
       casts =
           castings.fill(
               new CastService.Filling(
@@ -176,6 +181,7 @@ public class PourService {
                               session.get(0).id(),
                               productId,
                               sheet.colourway().id(),
+                              routeId,
                               mould.shape().cavities())
                           .stream())
               .map(PieceView::id)

@@ -3,6 +3,7 @@ package ironshelf.pour;
 import static java.util.Objects.requireNonNull;
 
 import ironshelf.copy.CopyView;
+import ironshelf.core.cure.Stay;
 import ironshelf.core.mould.MouldResult;
 import ironshelf.core.mould.MouldSum;
 import ironshelf.core.mould.Section;
@@ -17,6 +18,7 @@ import ironshelf.core.recipe.BatchResult;
 import ironshelf.core.recipe.BatchSum;
 import ironshelf.core.recipe.Recipe;
 import ironshelf.cure.CureService;
+import ironshelf.cure.Temperatures;
 import ironshelf.http.Catalogue;
 import ironshelf.http.FindingView;
 import ironshelf.material.MaterialService;
@@ -101,8 +103,11 @@ public class PourSheetService {
                 waterC,
                 chosen.recipe().mixMin(),
                 request.minutesWanted()));
-    CureService.Gate gate =
-        cure.gate(at, roomC, chosen.recipe().demouldAgeH(), chosen.recipe().greenUntilAgeH());
+    CureService.DemouldGate gate =
+        cure.gate(
+            List.of(new Stay(Temperatures.ROOM, at)),
+            chosen.recipe().demouldAgeH(),
+            chosen.recipe().greenUntilAgeH());
     List<SheetLines> lines = mixes.stream().map(m -> lines(m, shop, chosen)).toList();
     List<PourSheet.SheetFill> fills =
         chosen.fills().stream().map(f -> fill(chosen, f, sum, density)).toList();

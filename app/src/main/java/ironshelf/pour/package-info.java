@@ -1,7 +1,7 @@
 /**
  * The pour sheet and the pours that were made.
  *
- * <p>May use: http, act, workshop, material, recipe, mould, product, order, piece, cure.
+ * <p>May use: http, act, workshop, material, recipe, mould, product, route, order, piece, cure.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.pour;

@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import ironshelf.http.ProblemException;
 import ironshelf.mould.MouldService;
 import ironshelf.recipe.RecipeService;
+import ironshelf.route.RouteService;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.springframework.stereotype.Service;
@@ -18,16 +19,21 @@ public class ProductService {
   private final ProductRepository products;
   private final MouldService moulds;
   private final RecipeService recipes;
+  private final RouteService routes;
 
-  ProductService(ProductRepository products, MouldService moulds, RecipeService recipes) {
+  ProductService(
+      ProductRepository products, MouldService moulds, RecipeService recipes, RouteService routes) {
     this.products = products;
     this.moulds = moulds;
     this.recipes = recipes;
+    this.routes = routes;
   }
 
   public ProductView add(ProductRequest product) {
     refuseUnfit(product, 0);
-    return products.save(new Product(product)).view();
+    ProductView added = products.save(new Product(product)).view();
+    routes.start(added.id(), moulds.mould(added.mouldId()).family().name());
+    return added;
   }
 
   public ProductView change(long id, long seenVersion, ProductRequest to) {

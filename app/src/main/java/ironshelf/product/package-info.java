@@ -1,7 +1,7 @@
 /**
  * What is sold.
  *
- * <p>May use: http, mould, recipe.
+ * <p>May use: http, mould, recipe, route.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.product;

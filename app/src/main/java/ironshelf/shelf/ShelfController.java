@@ -1,8 +1,14 @@
 package ironshelf.shelf;
 
+import ironshelf.core.quantity.Findings;
+import ironshelf.piece.StepActView;
+import ironshelf.piece.StepLedger;
 import java.time.Clock;
+import java.time.Duration;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -11,13 +17,37 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ShelfController {
 
+  private static final String KEY = "Idempotency-Key";
+
+  /** Acts older than this are history: they stand at their pieces. */
+  private static final Duration RECENT = Duration.ofHours(12);
+
+  /** Pieces that go no further. */
+  record ScrapRequest(List<Long> pieceIds, String reason) {
+    ScrapRequest {
+      new Findings().list("pieceIds", pieceIds, 5_000).text("reason", reason, 200).orRefuse();
+    }
+  }
+
+  /** What was just done, to be taken back by its number. */
+  record Done(long actId, ShelfView shelf) {}
+
   private final ShelfService shelf;
   private final TakeOutService takeOut;
+  private final StepService steps;
+  private final StepLedger ledger;
   private final Clock clock;
 
-  ShelfController(ShelfService shelf, TakeOutService takeOut, Clock clock) {
+  ShelfController(
+      ShelfService shelf,
+      TakeOutService takeOut,
+      StepService steps,
+      StepLedger ledger,
+      Clock clock) {
     this.shelf = shelf;
     this.takeOut = takeOut;
+    this.steps = steps;
+    this.ledger = ledger;
     this.clock = clock;
   }
 
@@ -27,10 +57,42 @@ class ShelfController {
   }
 
   @PostMapping("/api/shelf/take-out")
-  ShelfView takeOut(
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
+  Done takeOut(
+      @RequestHeader(name = KEY, required = false) @Nullable String key,
       @RequestBody TakeOutRequest request) {
-    takeOut.takeOut(key, request, clock.instant());
+    return new Done(takeOut.takeOut(key, request, clock.instant()), shelf.shelf());
+  }
+
+  @PostMapping("/api/shelf/steps")
+  Done step(
+      @RequestHeader(name = KEY, required = false) @Nullable String key,
+      @RequestBody StepRequest request) {
+    return new Done(steps.step(key, request), shelf.shelf());
+  }
+
+  @PostMapping("/api/shelf/scrap")
+  Done scrap(
+      @RequestHeader(name = KEY, required = false) @Nullable String key,
+      @RequestBody ScrapRequest request) {
+    return new Done(steps.scrap(key, request.pieceIds(), request.reason()), shelf.shelf());
+  }
+
+  /** What was done in the last hours, newest first. */
+  @GetMapping("/api/shelf/acts")
+  List<StepActView> acts() {
+    return ledger.recent(clock.instant().minus(RECENT));
+  }
+
+  /** What was done to a piece, in order. */
+  @GetMapping("/api/pieces/{id}/steps")
+  List<StepLedger.PieceDone> history(@PathVariable long id) {
+    return ledger.history(id);
+  }
+
+  @PostMapping("/api/shelf/acts/{id}/undo")
+  ShelfView undo(
+      @RequestHeader(name = KEY, required = false) @Nullable String key, @PathVariable long id) {
+    steps.undo(key, id);
     return shelf.shelf();
   }
 }

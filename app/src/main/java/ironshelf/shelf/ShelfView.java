@@ -1,40 +1,92 @@
 package ironshelf.shelf;
 
 import ironshelf.core.mould.Section;
+import ironshelf.core.route.Board;
+import ironshelf.core.route.StepKind;
+import ironshelf.http.FindingView;
 import ironshelf.pour.WaitingLayer;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** Everything between pour and ready, board by board. */
+/**
+ * Everything between pour and ready, board by board.
+ *
+ * @param shapes how the pieces of each mould are drawn
+ */
 public record ShelfView(
-    Instant now, int copies, int copiesHeld, double roomC, List<ShelfGroup> groups) {
+    Instant now,
+    int copies,
+    int copiesHeld,
+    double roomC,
+    List<StationUse> stations,
+    List<ShelfShape> shapes,
+    List<ShelfGroup> groups) {
+
+  /** A mould's section, by which its pieces are drawn. */
+  public record ShelfShape(long mouldId, Section section) {}
 
   /**
-   * Pieces that stand together: of one pour, or dry ones of one product and colourway.
+   * What a station holds now.
+   *
+   * @param ofPieces null where that does not bind
+   * @param ofLitres likewise
+   */
+  public record StationUse(
+      String code,
+      String name,
+      int pieces,
+      @Nullable Integer ofPieces,
+      double litres,
+      @Nullable Double ofLitres) {}
+
+  /**
+   * Pieces that stand together: of one pour at one step, or ready ones of one product and
+   * colourway.
    *
    * @param key stays the same while the group does
-   * @param gateAt when it may move on; in the past when it is due; null on the last board
-   * @param greenUntil until when it stays easy; null where it does not matter
+   * @param station where it takes up room; null where it takes up none
+   * @param place where it stands in its mould; null once it is out
+   * @param routeId the route that it goes
+   * @param since the last thing that was done to it
+   * @param step what comes next, and which one of its route and which time; null when it is ready
+   * @param times how often that step is done
+   * @param gateAt when it may move on; in the past when it is due; null when it is ready
+   * @param bestUntil until when it stays easy; null where it does not matter
+   * @param usuallyAt when the gate would be on usual days; null once it is out of its mould
+   * @param attendedMin of a person's time for the next step, all pieces together
+   * @param litres of its station that it takes up
    * @param next the layer that it waits for; null where it waits for none
+   * @param pieceIds of those out of their moulds
    * @param casts in their moulds: what is to be emptied
    */
   public record ShelfGroup(
       String key,
       Board board,
+      @Nullable String station,
+      @Nullable String place,
       long productId,
       String product,
       String colourway,
       String swatch,
       long mouldId,
-      Section section,
       @Nullable Long pourId,
       int pieces,
       Instant since,
+      long routeId,
+      @Nullable StepKind step,
+      int stepNo,
+      int round,
+      int times,
       @Nullable Instant gateAt,
-      @Nullable Instant greenUntil,
+      @Nullable Instant bestUntil,
+      @Nullable Instant usuallyAt,
+      double attendedMin,
+      double litres,
       @Nullable WaitingLayer next,
-      List<ShelfCast> casts) {}
+      List<Long> pieceIds,
+      List<ShelfCast> casts,
+      List<FindingView> warnings) {}
 
   /** A cast to be emptied, and how many pieces it makes. */
   public record ShelfCast(long id, long version, long copyId, String copy, int pieces) {}

@@ -1,11 +1,18 @@
 package ironshelf.shelf;
 
+import static java.util.Objects.requireNonNull;
+
 import ironshelf.act.ActService;
 import ironshelf.copy.CastService;
 import ironshelf.copy.CastView;
+import ironshelf.core.route.Route;
+import ironshelf.core.route.StepKind;
 import ironshelf.cure.CureService;
 import ironshelf.http.ProblemException;
 import ironshelf.piece.PieceService;
+import ironshelf.piece.StepDone;
+import ironshelf.piece.StepLedger;
+import ironshelf.piece.Weighed;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.WaitingLayer;
 import ironshelf.pour.WaitingLayers;
@@ -13,6 +20,8 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -31,7 +40,8 @@ public class TakeOutService {
   private final PourReader pours;
   private final WaitingLayers waiting;
   private final PieceService pieces;
-  private final ShelfService shelf;
+  private final StepLedger ledger;
+  private final InMould inMould;
   private final Clock clock;
 
   TakeOutService(
@@ -40,29 +50,46 @@ public class TakeOutService {
       PourReader pours,
       WaitingLayers waiting,
       PieceService pieces,
-      ShelfService shelf,
+      StepLedger ledger,
+      InMould inMould,
       Clock clock) {
     this.acts = acts;
     this.castings = castings;
     this.pours = pours;
     this.waiting = waiting;
     this.pieces = pieces;
-    this.shelf = shelf;
+    this.ledger = ledger;
+    this.inMould = inMould;
     this.clock = clock;
   }
 
   /** Takes out what is named, all or nothing, once for the key. */
-  public void takeOut(@Nullable String key, TakeOutRequest request, Instant at) {
-    acts.once(
+  public long takeOut(@Nullable String key, TakeOutRequest request, Instant at) {
+    return acts.once(
         key,
         "take-out",
         () -> {
-          request.casts().forEach(cast -> takeOut(cast, request.earlyReason(), at));
-          return request.casts().get(0).castId();
+          boolean early = false;
+          for (TakeOutRequest.TakenOut cast : request.casts()) {
+            early |= takeOut(cast, request.earlyReason(), at);
+          }
+          Map<Long, List<Weighed>> byCast = new LinkedHashMap<>();
+          request.casts().forEach(c -> byCast.put(requireNonNull(c.castId()), c.pieces()));
+          return ledger.demould(
+              new StepDone(
+                  StepKind.DEMOULD,
+                  Route.DEMOULD_NO,
+                  1,
+                  at.truncatedTo(ChronoUnit.MICROS),
+                  early ? request.earlyReason() : null,
+                  request.note(),
+                  request.touch()),
+              byCast);
         });
   }
 
-  private void takeOut(TakeOutRequest.TakenOut taken, @Nullable String earlyReason, Instant at) {
+  /** Empties a copy; says whether that was early. */
+  private boolean takeOut(TakeOutRequest.TakenOut taken, @Nullable String earlyReason, Instant at) {
     CastView cast = castings.cast(taken.castId());
     int wanted = pieces.countOf(cast.id());
     if (taken.pieces().size() != wanted) {
@@ -70,7 +97,7 @@ public class TakeOutService {
           "cast.piecesWrong",
           Map.of("copy", cast.copyCode(), "wanted", wanted, "value", taken.pieces().size()));
     }
-    CureService.Gate gate = shelf.gate(pours.facts(List.of(cast.id())).get(cast.id()));
+    CureService.DemouldGate gate = inMould.gate(pours.facts(List.of(cast.id())).get(cast.id()));
     List<WaitingLayer> missing = waiting.of(List.of(cast.id()));
     if (!missing.isEmpty() && earlyReason == null) {
       throw ProblemException.conflict(
@@ -82,8 +109,8 @@ public class TakeOutService {
       throw ProblemException.conflict(
           "cast.tooEarly", Map.of("copy", cast.copyCode(), "at", AT.format(ready)));
     }
-    castings.empty(
-        cast.id(), taken.version(), at, early || !missing.isEmpty() ? earlyReason : null);
-    pieces.demould(cast.id(), taken.pieces(), at);
+    boolean before = early || !missing.isEmpty();
+    castings.empty(cast.id(), taken.version(), at, before ? earlyReason : null);
+    return before;
   }
 }

@@ -2,9 +2,11 @@ package ironshelf.workshop;
 
 import ironshelf.http.ProblemException;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -17,10 +19,12 @@ public class WorkshopService {
 
   private final WorkshopRepository workshops;
   private final ShopClock clock;
+  private final ApplicationEventPublisher events;
 
-  WorkshopService(WorkshopRepository workshops, ShopClock clock) {
+  WorkshopService(WorkshopRepository workshops, ShopClock clock, ApplicationEventPublisher events) {
     this.workshops = workshops;
     this.clock = clock;
+    this.events = events;
   }
 
   /**
@@ -66,8 +70,10 @@ public class WorkshopService {
     if (!workshop.demo()) {
       throw ProblemException.conflict("standIn.absent", Map.of());
     }
+    Instant before = clock.instant();
     workshop.moveClock(workshop.clockAheadS() + by.toSeconds());
     clock.setAhead(Duration.ofSeconds(workshop.clockAheadS()));
+    events.publishEvent(new ClockMoved(before, clock.instant()));
     return workshop.view(clock.instant());
   }
 

@@ -38,18 +38,43 @@ class DemoTest {
     Set<String> boards = new HashSet<>();
     for (JsonNode group : shelf.path("groups")) {
       boards.add(group.path("board").asString());
-      if (group.path("board").asString().equals("mould")) {
+      if (!group.path("casts").isEmpty()) {
         Instant gate = Instant.parse(group.path("gateAt").asString());
         setting += gate.isAfter(now) ? 1 : 0;
         boolean open =
-            group.has("greenUntil")
-                && Instant.parse(group.path("greenUntil").asString()).isAfter(now);
+            group.has("bestUntil")
+                && Instant.parse(group.path("bestUntil").asString()).isAfter(now);
         green += !gate.isAfter(now) && open ? 1 : 0;
       }
     }
-    assertThat(boards).contains("mould", "drying", "dry");
+    assertThat(boards).contains("wet", "bath", "drying", "coating", "ready");
+    assertThat(due(shelf, now, "seal"))
+        .as("coats due, or due in minutes")
+        .isGreaterThanOrEqualTo(2);
     assertThat(setting).isGreaterThanOrEqualTo(3);
     assertThat(green).isGreaterThanOrEqualTo(1);
+  }
+
+  /** Groups whose next step is that one and due within half an hour. */
+  private static int due(JsonNode shelf, Instant now, String step) {
+    int due = 0;
+    for (JsonNode group : shelf.path("groups")) {
+      if (group.path("step").asString().equals(step)) {
+        Instant gate = Instant.parse(group.path("gateAt").asString());
+        due += gate.isBefore(now.plusSeconds(1_800)) ? 1 : 0;
+      }
+    }
+    return due;
+  }
+
+  /** Half full: some in it, room for more. */
+  @Test
+  void theBathIsHalfFull() {
+    for (JsonNode station : app.get("/api/shelf").path("stations")) {
+      if (station.path("code").asString().equals("bath")) {
+        assertThat(station.path("pieces").asInt()).isBetween(6, 14);
+      }
+    }
   }
 
   @Test

@@ -158,7 +158,7 @@ class FromOrderToPiecesTest {
     page.keyboard().press("?");
     assertThat(page.getByText("to the next group, copy or field")).isVisible();
     page.keyboard().press("Escape");
-    page.keyboard().press("Alt+2");
+    page.keyboard().press("Alt+3");
     assertThat(page).hasTitle("Orders · Iron Shelf");
     page.getByLabel("Search by customer or number").fill("nobody");
     assertThat(page.getByText("No order matches “nobody”")).isVisible();

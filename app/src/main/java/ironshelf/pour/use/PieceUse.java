@@ -16,6 +16,7 @@ public record PieceUse(
     PieceView piece,
     String product,
     String colourway,
+    String swatch,
     List<PieceRow> rows,
     @Nullable BigDecimal wasteKg,
     PieceCost cost,

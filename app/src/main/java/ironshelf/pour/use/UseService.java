@@ -168,6 +168,7 @@ class UseService {
         piece,
         product.name(),
         recipes.colourway(piece.colourwayId()).name(),
+        recipes.colourway(piece.colourwayId()).swatch(),
         mine.stream()
             .map(
                 e ->

@@ -23,6 +23,11 @@ public final class Demould {
   /** ACI 306R: safe against one frost from 500 psi (about 3.5 MPa). */
   static final double FROST_SAFE_MPA = 3.5;
 
+  /** 28-day strength that frost is judged with where none is known. */
+  static final double USUAL_MPA = 30;
+
+  private static final double FINE_H = 1e-6;
+
   private Demould() {}
 
   public static DemouldResult of(DemouldRequest request) {
@@ -34,6 +39,44 @@ public final class Demould {
             : hoursUntil(request, ageH, request.greenUntilAgeH());
     return new DemouldResult(
         readyInH, closesInH, ageH, request.curve().shareAt(ageH), warnings(request, readyInH));
+  }
+
+  /** The equivalent age from which one frost does no harm, at the usual 28-day strength. */
+  public static double frostSafeAgeH(StrengthCurve curve) {
+    double low = 0;
+    double high = StrengthCurve.HOURS_28_D;
+    while (high - low > FINE_H) {
+      double middle = (low + high) / 2;
+      if (curve.shareAt(middle) * USUAL_MPA < FROST_SAFE_MPA) {
+        low = middle;
+      } else {
+        high = middle;
+      }
+    }
+    return high;
+  }
+
+  /**
+   * What a casting's temperatures are to be warned of.
+   *
+   * @param lowUnsafeC the lowest before it is safe from frost
+   */
+  public static List<Finding> warnings(AgeLine.Extremes firstDay, double lowUnsafeC) {
+    List<Finding> warnings = new ArrayList<>();
+    if (lowUnsafeC < 0) {
+      warnings.add(
+          Finding.of(FindingCode.CURE_FROST, Map.of("value", lowUnsafeC, "safe", FROST_SAFE_MPA)));
+    } else if (firstDay.lowC() < COLD_C) {
+      warnings.add(
+          Finding.of(FindingCode.CURE_COLD, Map.of("value", firstDay.lowC(), "least", COLD_C)));
+    }
+    if (firstDay.highC() > DemouldRequest.HOTTEST_C) {
+      warnings.add(
+          Finding.of(
+              FindingCode.CURE_HOT,
+              Map.of("value", firstDay.highC(), "most", DemouldRequest.HOTTEST_C)));
+    }
+    return warnings;
   }
 
   /** Hours from now until an equivalent age is reached; null where it never is. */

@@ -38,7 +38,7 @@ public record DemouldRequest(
     forecast = forecast == null ? List.of() : forecast;
     maturity = maturity == null ? Maturity.usual(MaturityMethod.ARRHENIUS) : maturity;
     curve = curve == null ? new StrengthCurve.En1992(0.25) : curve;
-    strength28Mpa = Double.isNaN(strength28Mpa) ? 30 : strength28Mpa;
+    strength28Mpa = Double.isNaN(strength28Mpa) ? Demould.USUAL_MPA : strength28Mpa;
     Findings findings = new Findings();
     if (history.isEmpty() && forecast.isEmpty()) {
       findings.add(new Finding(FindingCode.TEMPERATURES_MISSING, "forecast", Map.of()));

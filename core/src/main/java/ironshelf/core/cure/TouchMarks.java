@@ -28,8 +28,8 @@ public record TouchMarks(
   public static final int LEAST = 3;
 
   /** A piece that came out at that equivalent age, and how it was. */
-  public record Mark(double ageH, Touch touch) {
-    public Mark {
+  public record TouchMark(double ageH, Touch touch) {
+    public TouchMark {
       new Findings().within("ageH", ageH, 0, 10_000).present("touch", touch).orRefuse();
     }
   }
@@ -38,7 +38,7 @@ public record TouchMarks(
    * @param usedAgeH what the recipe says now, over 0
    * @param usedGreenH null where it has no green window
    */
-  public static TouchMarks of(List<Mark> marks, double usedAgeH, @Nullable Double usedGreenH) {
+  public static TouchMarks of(List<TouchMark> marks, double usedAgeH, @Nullable Double usedGreenH) {
     new Findings().above("usedAgeH", usedAgeH, 0, 10_000).orRefuse();
     List<Double> green = ages(marks, Touch.TOO_GREEN);
     List<Double> fine = ages(marks, Touch.FINE);
@@ -59,8 +59,8 @@ public record TouchMarks(
         against);
   }
 
-  private static List<Double> ages(List<Mark> marks, Touch touch) {
-    return marks.stream().filter(m -> m.touch() == touch).map(Mark::ageH).toList();
+  private static List<Double> ages(List<TouchMark> marks, Touch touch) {
+    return marks.stream().filter(m -> m.touch() == touch).map(TouchMark::ageH).toList();
   }
 
   /** The age with the fewest below-marks above it and above-marks below it. */

@@ -67,6 +67,7 @@ public enum FindingCode {
   CURE_COLD("cure.cold"),
   CURE_FROST("cure.frost"),
   CURE_TOO_HOT("cure.tooHot"),
+  CURE_HOT("cure.hot"),
   CURE_NEVER("cure.never"),
   TENT_TOO_LATE("tent.tooLate"),
   ROUTE_START("route.start"),
@@ -78,7 +79,8 @@ public enum FindingCode {
   ROUTE_SEAL_SLIMY("route.sealSlimy"),
   ROUTE_SEAL_WET("route.sealWet"),
   ROUTE_WAIT_ATTENDED("route.waitAttended"),
-  ROUTE_ENDS_WAITING("route.endsWaiting");
+  ROUTE_ENDS_WAITING("route.endsWaiting"),
+  STATION_UNKNOWN("station.unknown");
 
   private final String text;
 

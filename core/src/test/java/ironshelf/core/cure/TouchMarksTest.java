@@ -2,7 +2,7 @@ package ironshelf.core.cure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import ironshelf.core.cure.TouchMarks.Mark;
+import ironshelf.core.cure.TouchMarks.TouchMark;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -49,7 +49,7 @@ class TouchMarksTest {
   @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
   void noOtherAgeHasFewerAgainst(long seed) {
     Random random = new Random(seed);
-    List<Mark> marks = new ArrayList<>();
+    List<TouchMark> marks = new ArrayList<>();
     marks.add(green(1));
     marks.add(fine(4));
     for (int i = 0; i < 30; i++) {
@@ -68,15 +68,15 @@ class TouchMarksTest {
     }
   }
 
-  private static Mark green(double ageH) {
-    return new Mark(ageH, Touch.TOO_GREEN);
+  private static TouchMark green(double ageH) {
+    return new TouchMark(ageH, Touch.TOO_GREEN);
   }
 
-  private static Mark fine(double ageH) {
-    return new Mark(ageH, Touch.FINE);
+  private static TouchMark fine(double ageH) {
+    return new TouchMark(ageH, Touch.FINE);
   }
 
-  private static Mark hard(double ageH) {
-    return new Mark(ageH, Touch.TOO_HARD);
+  private static TouchMark hard(double ageH) {
+    return new TouchMark(ageH, Touch.TOO_HARD);
   }
 }

@@ -1,0 +1,11 @@
+package ironshelf.copy;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface CastStayRepository extends JpaRepository<CastStay, Long> {
+  List<CastStay> findByCastIdInOrderById(Collection<Long> castIds);
+
+  void deleteByCastIdIn(Collection<Long> castIds);
+}

@@ -1,0 +1,63 @@
+package ironshelf.cure;
+
+import ironshelf.core.cure.AgeLine;
+import ironshelf.core.cure.BinderClass;
+import ironshelf.core.cure.BinderClasses;
+import ironshelf.core.cure.Demould;
+import ironshelf.core.cure.Stay;
+import ironshelf.core.cure.StrengthCurve;
+import ironshelf.core.quantity.Finding;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What the temperatures of a casting's first day are to be warned of. */
+@Component
+public class CureWarnings {
+
+  private static final Duration FIRST_DAY = Duration.ofDays(1);
+
+  private final Temperatures temperatures;
+  private final BinderClasses classes = BinderClasses.shipped();
+  private final Map<String, Double> frostSafeAges = new ConcurrentHashMap<>();
+
+  CureWarnings(Temperatures temperatures) {
+    this.temperatures = temperatures;
+  }
+
+  /**
+   * Frost before it is safe, cold or too hot.
+   *
+   * @param strengthClass of its recipe; null: a usual one
+   */
+  public List<Finding> of(List<Stay> stays, @Nullable String strengthClass) {
+    Instant start = stays.get(0).since();
+    Temperatures.Snapshot snapshot = temperatures.snapshot();
+    AgeLine.Extremes firstDay = snapshot.actual().extremes(stays, start, start.plus(FIRST_DAY));
+    Instant safe =
+        snapshot
+            .actual()
+            .momentAt(
+                stays,
+                frostSafeAges.computeIfAbsent(
+                    strengthClass == null ? "" : strengthClass,
+                    code -> Demould.frostSafeAgeH(curve(code))));
+    double lowUnsafe =
+        safe == null || !safe.isAfter(start)
+            ? firstDay.lowC()
+            : snapshot.actual().extremes(stays, start, safe).lowC();
+    return Demould.warnings(firstDay, lowUnsafe);
+  }
+
+  /** The curve of a strength class, or a usual one. */
+  public StrengthCurve curve(@Nullable String strengthClass) {
+    return classes
+        .find(strengthClass == null ? "" : strengthClass)
+        .map(BinderClass::curve)
+        .orElse(new StrengthCurve.En1992(0.25));
+  }
+}

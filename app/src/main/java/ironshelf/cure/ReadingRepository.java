@@ -1,0 +1,16 @@
+package ironshelf.cure;
+
+import java.time.Instant;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface ReadingRepository extends JpaRepository<Reading, Long> {
+
+  List<Reading> findByReadAtAfterOrderById(Instant since);
+
+  List<Reading> findByPlaceAndReadAtBetweenOrderById(String place, Instant from, Instant to);
+
+  @Query("select max(r.readAt) from Reading r where r.place = :place")
+  Instant lastAt(String place);
+}

@@ -1,0 +1,186 @@
+package ironshelf.cure;
+
+import ironshelf.core.cure.AgeLine;
+import ironshelf.core.cure.Maturity;
+import ironshelf.core.cure.MaturityMethod;
+import ironshelf.core.cure.Places;
+import ironshelf.core.cure.TemperatureLog;
+import ironshelf.core.cure.TemperatureLog.ProbeReading;
+import ironshelf.core.cure.TemperatureSpan;
+import ironshelf.core.cure.UsualDay;
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import ironshelf.station.StationService;
+import ironshelf.workshop.WorkshopService;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * What the probes said, kept as it came, and how concrete ages by it. The last weeks stand in
+ * memory, so that a new reading costs no look at the store.
+ */
+@Service
+@Transactional
+public class Temperatures {
+
+  /** The place where everything is that was not brought elsewhere. */
+  public static final String ROOM = "room";
+
+  private static final String BATH = "bath";
+
+  /** Readings further apart are not joined; a probe silent for longer has failed. */
+  static final Duration LONGEST_GAP = Duration.ofHours(1);
+
+  private static final Duration REMEMBERED = Duration.ofDays(45);
+  private static final Duration USUAL_FROM = Duration.ofDays(7);
+  private static final Duration AHEAD = Duration.ofDays(30);
+
+  private final ReadingRepository readings;
+  private final WorkshopService workshop;
+  private final StationService stations;
+  private final Clock clock;
+
+  private @Nullable Map<String, List<ProbeReading>> memory;
+  private @Nullable Snapshot snapshot;
+
+  Temperatures(
+      ReadingRepository readings, WorkshopService workshop, StationService stations, Clock clock) {
+    this.readings = readings;
+    this.workshop = workshop;
+    this.stations = stations;
+    this.clock = clock;
+  }
+
+  /**
+   * How concrete ages now, place by place.
+   *
+   * @param actual along what was read, then along usual days
+   * @param usual along usual days only, as it was to be expected
+   */
+  public record Snapshot(
+      Instant madeAt, double roomC, Places actual, Places usual, Map<String, UsualDay> usualDays) {}
+
+  /** The places that have a probe or may have one. */
+  @Transactional(readOnly = true)
+  public Set<String> places() {
+    Set<String> places = new LinkedHashSet<>();
+    places.add(ROOM);
+    stations.all().stream()
+        .filter(s -> s.warm() || s.code().equals(BATH))
+        .forEach(s -> places.add(s.code()));
+    return places;
+  }
+
+  /** Keeps what a probe said. */
+  public void keep(String place, Collection<ProbeReading> fresh) {
+    Set<String> known = places();
+    new Findings()
+        .addIf(
+            !known.contains(place),
+            FindingCode.STATION_UNKNOWN,
+            "place",
+            Map.of("value", place, "wanted", String.join(", ", known)))
+        .orRefuse();
+    readings.saveAll(fresh.stream().map(r -> new Reading(place, r)).toList());
+    synchronized (this) {
+      remembered().computeIfAbsent(place, p -> new ArrayList<>()).addAll(fresh);
+      snapshot = null;
+    }
+  }
+
+  /** How concrete ages; made anew when something was read, or the clock went on by hours. */
+  @Transactional(readOnly = true)
+  public synchronized Snapshot snapshot() {
+    Instant now = clock.instant();
+    double roomC = workshop.view().roomC();
+    Snapshot known = snapshot;
+    if (known != null
+        && known.roomC == roomC
+        && Duration.between(known.madeAt, now).abs().compareTo(LONGEST_GAP) < 0) {
+      return known;
+    }
+    Map<String, AgeLine> actual = new LinkedHashMap<>();
+    Map<String, AgeLine> usual = new LinkedHashMap<>();
+    Map<String, UsualDay> days = new LinkedHashMap<>();
+    Instant from = now.minus(REMEMBERED);
+    Instant to = now.plus(AHEAD);
+    for (String place : places()) {
+      TemperatureLog log = log(place, now, roomC);
+      days.put(place, log.usual());
+      actual.put(place, AgeLine.of(log, method(), from, to));
+      usual.put(
+          place,
+          AgeLine.of(new TemperatureLog(List.of(), LONGEST_GAP, log.usual()), method(), from, to));
+    }
+    snapshot =
+        new Snapshot(
+            now, roomC, new Places(actual, ROOM), new Places(usual, ROOM), Map.copyOf(days));
+    return snapshot;
+  }
+
+  /** The log of a place with its usual day. */
+  private TemperatureLog log(String place, Instant now, double roomC) {
+    List<ProbeReading> said = remembered().getOrDefault(place, List.of());
+    Instant since = now.minus(USUAL_FROM);
+    UsualDay usual =
+        UsualDay.of(
+            said.stream().filter(r -> r.at().isAfter(since) && !r.at().isAfter(now)).toList(),
+            clock.getZone(),
+            roomC);
+    return new TemperatureLog(said, LONGEST_GAP, usual);
+  }
+
+  /** The stretches that a place had, for methods other than the usual one. */
+  @Transactional(readOnly = true)
+  public synchronized List<TemperatureSpan> spans(String place, Instant from, Instant to) {
+    return log(place, clock.instant(), workshop.view().roomC()).spans(from, to);
+  }
+
+  /** What the probe of a place said between two moments. */
+  @Transactional(readOnly = true)
+  public synchronized List<ProbeReading> said(String place, Instant from, Instant to) {
+    return remembered().getOrDefault(place, List.of()).stream()
+        .filter(r -> !r.at().isBefore(from) && !r.at().isAfter(to))
+        .sorted(java.util.Comparator.comparing(ProbeReading::at))
+        .toList();
+  }
+
+  /** All that was ever read at a place between two moments, from the store. */
+  @Transactional(readOnly = true)
+  public List<ProbeReading> stored(String place, Instant from, Instant to) {
+    return readings.findByPlaceAndReadAtBetweenOrderById(place, from, to).stream()
+        .map(Reading::reading)
+        .toList();
+  }
+
+  @Transactional(readOnly = true)
+  public @Nullable Instant lastAt(String place) {
+    return readings.lastAt(place);
+  }
+
+  static Maturity method() {
+    return Maturity.usual(MaturityMethod.ARRHENIUS);
+  }
+
+  private Map<String, List<ProbeReading>> remembered() {
+    if (memory == null) {
+      Map<String, List<ProbeReading>> loaded = new LinkedHashMap<>();
+      readings
+          .findByReadAtAfterOrderById(clock.instant().minus(REMEMBERED))
+          .forEach(r -> loaded.computeIfAbsent(r.place(), p -> new ArrayList<>()).add(r.reading()));
+      memory = loaded;
+    }
+    return memory;
+  }
+}

@@ -1,0 +1,7 @@
+package ironshelf.piece;
+
+/** How good a piece is. What is scrap is told by its reason. */
+public enum Grade {
+  FIRST,
+  SECOND
+}

@@ -1,0 +1,55 @@
+package ironshelf.piece;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.math.BigDecimal;
+import org.hibernate.annotations.Immutable;
+import org.jspecify.annotations.Nullable;
+
+/** An act as one piece had it, and the one before, to which undoing it leads back. */
+@Entity
+@Immutable
+@Table(name = "piece_steps")
+class PieceStep {
+
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private long actId;
+  private long pieceId;
+  private @Nullable Long beforeId;
+  private @Nullable BigDecimal massKg;
+
+  protected PieceStep() {}
+
+  PieceStep(long actId, long pieceId, @Nullable Long beforeId, @Nullable BigDecimal massKg) {
+    this.actId = actId;
+    this.pieceId = pieceId;
+    this.beforeId = beforeId;
+    this.massKg = massKg;
+  }
+
+  Long id() {
+    return id;
+  }
+
+  long actId() {
+    return actId;
+  }
+
+  long pieceId() {
+    return pieceId;
+  }
+
+  @Nullable Long beforeId() {
+    return beforeId;
+  }
+
+  @Nullable BigDecimal massKg() {
+    return massKg;
+  }
+}

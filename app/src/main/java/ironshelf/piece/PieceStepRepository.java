@@ -1,0 +1,18 @@
+package ironshelf.piece;
+
+import java.math.BigDecimal;
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface PieceStepRepository extends JpaRepository<PieceStep, Long> {
+  List<PieceStep> findByActIdInOrderById(Collection<Long> actIds);
+
+  List<PieceStep> findByPieceIdOrderById(long pieceId);
+
+  @Query(
+      "select s.massKg from PieceStep s where s.pieceId = :pieceId and s.massKg is not null"
+          + " and s.id <= :upTo order by s.id desc limit 1")
+  List<BigDecimal> massUpTo(long pieceId, long upTo);
+}

@@ -1,0 +1,178 @@
+package ironshelf.piece;
+
+import static java.util.function.Function.identity;
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.mapping;
+import static java.util.stream.Collectors.toList;
+import static java.util.stream.Collectors.toMap;
+
+import ironshelf.http.ProblemException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * What was done to pieces. Each piece stands at the last thing done to it; undoing that leads back
+ * to the one before. Whether a step was due is others' matter.
+ */
+@Service
+@Transactional
+public class StepLedger {
+
+  private final PieceRepository pieces;
+  private final StepActRepository acts;
+  private final PieceStepRepository steps;
+
+  StepLedger(PieceRepository pieces, StepActRepository acts, PieceStepRepository steps) {
+    this.pieces = pieces;
+    this.acts = acts;
+    this.steps = steps;
+  }
+
+  /** Notes what came out of casts, cavity by cavity; gives the act. */
+  public long demould(StepDone done, Map<Long, List<Weighed>> byCast) {
+    StepAct act = acts.save(new StepAct(done));
+    byCast.forEach(
+        (castId, weighed) -> {
+          List<Piece> made = pieces.findByCastIdOrderById(castId);
+          for (int i = 0; i < made.size(); i++) {
+            Piece piece = made.get(i);
+            stand(act, piece, weighed.get(i).massKg());
+            piece.out(done.at());
+            String broke = weighed.get(i).scrapReason();
+            if (broke != null) {
+              piece.scrap(broke, done.at());
+            }
+          }
+        });
+    return act.id();
+  }
+
+  /**
+   * Notes a step done to pieces; gives the act.
+   *
+   * @param seen the pieces as they stood when it was judged that the step is due
+   * @param massKg by the piece, where it was weighed
+   * @param ready whether that was the last one
+   */
+  public long done(
+      StepDone done, Collection<LivePiece> seen, Map<Long, Double> massKg, boolean ready) {
+    StepAct act = acts.save(new StepAct(done));
+    Map<Long, Long> lastSteps = seen.stream().collect(toMap(LivePiece::id, LivePiece::lastStepId));
+    for (Piece piece : pieces.findAllById(lastSteps.keySet())) {
+      if (piece.isScrap() || !lastSteps.get(piece.id()).equals(piece.lastStepId())) {
+        throw ProblemException.conflict("state.changed", Map.of());
+      }
+      stand(act, piece, massKg.get(piece.id()));
+      piece.ready(ready ? done.at() : null);
+    }
+    return act.id();
+  }
+
+  /** Notes that pieces are scrap; gives the act. */
+  public long scrap(Collection<Long> pieceIds, String reason, Instant at) {
+    StepAct act = acts.save(new StepAct(new StepDone(null, 0, 1, at, null, reason, null)));
+    for (Piece piece : pieces.findAllById(pieceIds)) {
+      if (piece.isScrap() || !piece.isOut()) {
+        throw ProblemException.conflict("piece.notSound", Map.of("piece", piece.id()));
+      }
+      stand(act, piece, null);
+      piece.scrap(reason, at);
+    }
+    return act.id();
+  }
+
+  private void stand(StepAct act, Piece piece, @Nullable Double massKg) {
+    BigDecimal mass =
+        massKg == null ? null : BigDecimal.valueOf(massKg).setScale(4, RoundingMode.HALF_UP);
+    PieceStep step = steps.save(new PieceStep(act.id(), piece.id(), piece.lastStepId(), mass));
+    piece.standAt(step.id(), mass == null ? piece.massKg() : mass);
+  }
+
+  public void grade(long pieceId, @Nullable Grade grade) {
+    pieces.findById(pieceId).orElseThrow().grade(grade);
+  }
+
+  /** Takes an act back, if nothing was done to its pieces since; gives the act. */
+  public StepActView undo(long actId, Instant at) {
+    StepAct act = acts.findById(actId).orElseThrow(() -> ProblemException.unknown("act", actId));
+    List<PieceStep> own = steps.findByActIdInOrderById(List.of(actId));
+    Map<Long, Piece> byId =
+        pieces.findAllById(own.stream().map(PieceStep::pieceId).toList()).stream()
+            .collect(toMap(Piece::id, identity()));
+    boolean goneOn = own.stream().anyMatch(s -> !s.id().equals(byId.get(s.pieceId()).lastStepId()));
+    if (act.isUndone() || goneOn) {
+      throw ProblemException.conflict("act.goneOn", Map.of());
+    }
+    for (PieceStep step : own) {
+      Piece piece = byId.get(step.pieceId());
+      Long before = step.beforeId();
+      piece.standAt(
+          before,
+          before == null
+              ? null
+              : steps.massUpTo(piece.id(), before).stream().findFirst().orElse(null));
+      piece.ready(null);
+      if (act.isDemould()) {
+        piece.out(null);
+      }
+      if (act.isDemould() || act.isScrap()) {
+        piece.unscrap();
+      }
+    }
+    act.undo(at);
+    return act.view(own.stream().map(PieceStep::pieceId).toList());
+  }
+
+  /** The last acts since then, newest first; what was undone is not among them. */
+  @Transactional(readOnly = true)
+  public List<StepActView> recent(Instant since) {
+    return views(acts.findTop20ByUndoneAtIsNullAndDoneAtAfterOrderByIdDesc(since));
+  }
+
+  @Transactional(readOnly = true)
+  public boolean knows(long actId) {
+    return acts.existsById(actId);
+  }
+
+  /** All takings-out of which a hand said something, oldest first. */
+  @Transactional(readOnly = true)
+  public List<StepActView> touched() {
+    return views(acts.findByTouchIsNotNullAndUndoneAtIsNullOrderById());
+  }
+
+  private List<StepActView> views(List<StepAct> some) {
+    Map<Long, List<Long>> byAct =
+        steps.findByActIdInOrderById(some.stream().map(StepAct::id).toList()).stream()
+            .collect(groupingBy(PieceStep::actId, mapping(PieceStep::pieceId, toList())));
+    return some.stream().map(a -> a.view(byAct.getOrDefault(a.id(), List.of()))).toList();
+  }
+
+  /** What was done to a piece, in order, with what it weighed; what was undone is not in it. */
+  @Transactional(readOnly = true)
+  public List<PieceDone> history(long pieceId) {
+    List<PieceStep> own = steps.findByPieceIdOrderById(pieceId);
+    Map<Long, StepAct> byId =
+        acts.findAllById(own.stream().map(PieceStep::actId).toList()).stream()
+            .collect(toMap(StepAct::id, identity(), (a, b) -> a, LinkedHashMap::new));
+    List<PieceDone> history = new ArrayList<>();
+    for (PieceStep step : own) {
+      StepAct act = byId.get(step.actId());
+      if (!act.isUndone()) {
+        history.add(new PieceDone(act.view(List.of(pieceId)), step.massKg()));
+      }
+    }
+    return history;
+  }
+
+  /** An act as one piece had it. */
+  public record PieceDone(StepActView act, @Nullable BigDecimal massKg) {}
+}

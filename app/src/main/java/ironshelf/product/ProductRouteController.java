@@ -1,0 +1,59 @@
+package ironshelf.product;
+
+import ironshelf.core.route.Route;
+import ironshelf.http.IfMatch;
+import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.RecipeView;
+import ironshelf.route.RouteLine;
+import ironshelf.route.RouteService;
+import ironshelf.route.RouteView;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The route that a product's next pieces go. */
+@RestController
+class ProductRouteController {
+
+  /**
+   * @param line its gates at 20 °C, with the recipe's own ages
+   */
+  record RoutePage(RouteView route, ProductView product, RecipeView recipe, List<RouteLine> line) {}
+
+  private final ProductService products;
+  private final RecipeService recipes;
+  private final RouteService routes;
+
+  ProductRouteController(ProductService products, RecipeService recipes, RouteService routes) {
+    this.products = products;
+    this.recipes = recipes;
+    this.routes = routes;
+  }
+
+  @GetMapping("/api/products/{id}/route")
+  RoutePage route(@PathVariable long id) {
+    ProductView product = products.product(id);
+    RecipeView recipe = recipes.latest(product.recipeId());
+    RouteView route = routes.current(id);
+    return new RoutePage(
+        route,
+        product,
+        recipe,
+        RouteLine.of(route.route().withAges(recipe.demouldAgeH(), recipe.sealAfterH())));
+  }
+
+  /** Its version is the id of the route that was seen. */
+  @PutMapping("/api/products/{id}/route")
+  RoutePage change(
+      @PathVariable long id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody Route route) {
+    routes.change(products.product(id).id(), IfMatch.version(ifMatch), route);
+    return route(id);
+  }
+}

@@ -1,0 +1,42 @@
+package ironshelf.route;
+
+import ironshelf.core.route.Route;
+import ironshelf.core.route.RouteStep;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.List;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** A route of a product, from a moment on. */
+@Entity
+@Table(name = "routes")
+class RouteEntity {
+
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private long productId;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private List<RouteStep> steps;
+
+  private Instant madeAt;
+
+  protected RouteEntity() {}
+
+  RouteEntity(long productId, Route route, Instant madeAt) {
+    this.productId = productId;
+    this.steps = route.steps();
+    this.madeAt = madeAt;
+  }
+
+  RouteView view() {
+    return new RouteView(id, productId, new Route(steps), madeAt);
+  }
+}

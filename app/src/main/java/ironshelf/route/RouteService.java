@@ -1,0 +1,80 @@
+package ironshelf.route;
+
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import ironshelf.core.route.Route;
+import ironshelf.core.route.StartingRoutes;
+import ironshelf.http.ProblemException;
+import ironshelf.station.StationService;
+import java.time.Clock;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Routes of products. */
+@Service
+@Transactional
+public class RouteService {
+
+  private final RouteRepository routes;
+  private final StationService stations;
+  private final Clock clock;
+
+  RouteService(RouteRepository routes, StationService stations, Clock clock) {
+    this.routes = routes;
+    this.stations = stations;
+    this.clock = clock;
+  }
+
+  /** Gives a new product the usual route of its family. */
+  public RouteView start(long productId, String family) {
+    return keep(productId, StartingRoutes.usualOf(family).route());
+  }
+
+  /** Gives a product another route from now on. */
+  public RouteView change(long productId, long seenId, Route to) {
+    if (current(productId).id() != seenId) {
+      throw ProblemException.stale();
+    }
+    Set<String> known = stations.byCode().keySet();
+    Findings findings = new Findings();
+    for (int i = 0; i < to.steps().size(); i++) {
+      String station = to.steps().get(i).station();
+      findings.addIf(
+          station != null && !known.contains(station),
+          FindingCode.STATION_UNKNOWN,
+          "steps." + i + ".station",
+          Map.of("value", String.valueOf(station), "wanted", String.join(", ", known)));
+    }
+    findings.orRefuse();
+    return keep(productId, to);
+  }
+
+  private RouteView keep(long productId, Route route) {
+    return routes.saveAndFlush(new RouteEntity(productId, route, clock.instant())).view();
+  }
+
+  /** The route that a product's next pieces go. */
+  @Transactional(readOnly = true)
+  public RouteView current(long productId) {
+    return routes
+        .findFirstByProductIdOrderByIdDesc(productId)
+        .orElseThrow(() -> ProblemException.unknown("route of product", productId))
+        .view();
+  }
+
+  @Transactional(readOnly = true)
+  public RouteView route(long id) {
+    return routes.findById(id).orElseThrow(() -> ProblemException.unknown("route", id)).view();
+  }
+
+  /** All routes by id. */
+  @Transactional(readOnly = true)
+  public Map<Long, RouteView> all() {
+    Map<Long, RouteView> all = new LinkedHashMap<>();
+    routes.findAll().forEach(r -> all.put(r.view().id(), r.view()));
+    return all;
+  }
+}

@@ -1,0 +1,163 @@
+package ironshelf.shelf;
+
+import static java.util.function.Function.identity;
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toMap;
+
+import ironshelf.copy.CastService;
+import ironshelf.copy.CastView;
+import ironshelf.core.cure.Stay;
+import ironshelf.core.route.Board;
+import ironshelf.core.route.Route;
+import ironshelf.core.route.StepKind;
+import ironshelf.cure.CureService;
+import ironshelf.cure.CureWarnings;
+import ironshelf.cure.Temperatures;
+import ironshelf.http.Catalogue;
+import ironshelf.mould.MouldView;
+import ironshelf.pour.PourFacts;
+import ironshelf.pour.PourReader;
+import ironshelf.pour.WaitingLayer;
+import ironshelf.pour.WaitingLayers;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.RecipeView;
+import ironshelf.route.RouteService;
+import ironshelf.route.RouteView;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What stands in its mould, and when it may come out. */
+@Component
+class InMould {
+
+  private final CastService castings;
+  private final PourReader pours;
+  private final WaitingLayers waiting;
+  private final ProductService products;
+  private final RecipeService recipes;
+  private final RouteService routes;
+  private final CureService cure;
+  private final CureWarnings warnings;
+  private final Catalogue catalogue;
+
+  InMould(
+      CastService castings,
+      PourReader pours,
+      WaitingLayers waiting,
+      ProductService products,
+      RecipeService recipes,
+      RouteService routes,
+      CureService cure,
+      CureWarnings warnings,
+      Catalogue catalogue) {
+    this.castings = castings;
+    this.pours = pours;
+    this.waiting = waiting;
+    this.products = products;
+    this.recipes = recipes;
+    this.routes = routes;
+    this.cure = cure;
+    this.warnings = warnings;
+    this.catalogue = catalogue;
+  }
+
+  /** When what is in a cast may come out. */
+  CureService.DemouldGate gate(PourFacts pour) {
+    RecipeView recipe = recipes.recipe(pour.recipeId());
+    return cure.gate(pour.stays(), recipe.demouldAgeH(), recipe.greenUntilAgeH());
+  }
+
+  List<ShelfView.ShelfGroup> groups(List<MouldView> moulds) {
+    Map<Long, CastView> held =
+        castings.held().stream()
+            .collect(toMap(CastView::id, identity(), (a, b) -> a, TreeMap::new));
+    Map<Long, WaitingLayer> waitingByCast = new HashMap<>();
+    waiting.all().forEach(w -> w.castIds().forEach(castId -> waitingByCast.put(castId, w)));
+    Known known =
+        new Known(
+            moulds.stream().collect(toMap(MouldView::id, identity())),
+            products.all(),
+            recipes.allRecipes(),
+            recipes.allColourways(),
+            new HashMap<>());
+    return pours.facts(held.keySet()).values().stream()
+        .collect(groupingBy(f -> List.of(f.sessionId(), f.productId(), place(f))))
+        .values()
+        .stream()
+        .map(
+            facts -> {
+              List<CastView> casts = facts.stream().map(f -> held.get(f.castId())).toList();
+              return group(known, facts.get(0), casts, waitingByCast.get(casts.get(0).id()));
+            })
+        .sorted(Comparator.comparing(ShelfView.ShelfGroup::gateAt))
+        .toList();
+  }
+
+  private static String place(PourFacts facts) {
+    List<Stay> stays = facts.stays();
+    return stays.get(stays.size() - 1).place();
+  }
+
+  private ShelfView.ShelfGroup group(
+      Known known, PourFacts facts, List<CastView> casts, @Nullable WaitingLayer next) {
+    ProductView product = known.products.get(facts.productId());
+    MouldView mould = known.moulds.get(product.mouldId());
+    RecipeView recipe = known.recipes.get(facts.recipeId());
+    ColourwayView colourway = known.colourways.get(facts.colourwayId());
+    CureService.DemouldGate gate =
+        cure.gate(facts.stays(), recipe.demouldAgeH(), recipe.greenUntilAgeH());
+    int cavities = mould.shape().cavities();
+    int pieces = casts.size() * cavities;
+    String place = place(facts);
+    RouteView route = known.current.computeIfAbsent(product.id(), routes::current);
+    double attendedMin = route.route().steps().get(Route.DEMOULD_NO).attendedMin();
+    return new ShelfView.ShelfGroup(
+        "pour-" + facts.sessionId() + "-" + product.id() + "-" + place,
+        Board.WET,
+        place.equals(Temperatures.ROOM) ? null : place,
+        place,
+        product.id(),
+        product.name(),
+        colourway.name(),
+        colourway.swatch(),
+        mould.id(),
+        facts.sessionId(),
+        pieces,
+        facts.pouredAt(),
+        route.id(),
+        next == null ? StepKind.DEMOULD : StepKind.POUR,
+        next == null ? Route.DEMOULD_NO : 0,
+        1,
+        1,
+        next == null ? gate.readyAt() : next.mayStartAt(),
+        next == null ? gate.greenUntil() : null,
+        next == null ? gate.usuallyAt() : null,
+        attendedMin * pieces,
+        mould.capacityL() * casts.size(),
+        next,
+        List.of(),
+        casts.stream()
+            .map(
+                c ->
+                    new ShelfView.ShelfCast(
+                        c.id(), c.version(), c.copyId(), c.copyCode(), cavities))
+            .toList(),
+        catalogue.views(warnings.of(facts.stays(), recipe.strengthClass())));
+  }
+
+  /** What the groups are named and drawn from, read once. */
+  private record Known(
+      Map<Long, MouldView> moulds,
+      Map<Long, ProductView> products,
+      Map<Long, RecipeView> recipes,
+      Map<Long, ColourwayView> colourways,
+      Map<Long, RouteView> current) {}
+}

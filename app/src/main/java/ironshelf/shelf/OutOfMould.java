@@ -1,0 +1,152 @@
+package ironshelf.shelf;
+
+import static java.util.function.Function.identity;
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toList;
+import static java.util.stream.Collectors.toMap;
+
+import ironshelf.core.route.Board;
+import ironshelf.core.route.Gate;
+import ironshelf.core.route.RouteStep;
+import ironshelf.core.route.Stand;
+import ironshelf.core.route.StepKind;
+import ironshelf.mould.MouldView;
+import ironshelf.piece.LivePiece;
+import ironshelf.piece.PieceService;
+import ironshelf.pour.PourFacts;
+import ironshelf.pour.PourReader;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.RecipeService;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What is out of its mould and on its way, or ready. */
+@Component
+class OutOfMould {
+
+  /** Pieces ready for longer are no longer shown: dispatch will take them off the shelf. */
+  private static final Duration SHOWN = Duration.ofDays(60);
+
+  private final PieceService pieces;
+  private final PourReader pours;
+  private final RecipeService recipes;
+  private final Ways ways;
+  private final InMould inMould;
+
+  OutOfMould(
+      PieceService pieces, PourReader pours, RecipeService recipes, Ways ways, InMould inMould) {
+    this.pieces = pieces;
+    this.pours = pours;
+    this.recipes = recipes;
+    this.ways = ways;
+    this.inMould = inMould;
+  }
+
+  List<ShelfView.ShelfGroup> groups(List<MouldView> moulds, Instant now) {
+    List<LivePiece> live = pieces.live(now.minus(SHOWN));
+    Ways.Known known = ways.known();
+    Map<Long, MouldView> mouldsById = moulds.stream().collect(toMap(MouldView::id, identity()));
+    Map<Long, ColourwayView> colourways = recipes.allColourways();
+    Map<Long, PourFacts> green = greenFacts(live, known);
+    return live.stream()
+        .collect(groupingBy(OutOfMould::together, LinkedHashMap::new, toList()))
+        .entrySet()
+        .stream()
+        .map(
+            e -> {
+              ProductView product = known.products().get(e.getValue().get(0).productId());
+              return group(
+                  e.getKey(),
+                  e.getValue(),
+                  known,
+                  mouldsById.get(product.mouldId()),
+                  product,
+                  colourways.get(e.getValue().get(0).colourwayId()),
+                  green,
+                  now);
+            })
+        .toList();
+  }
+
+  private static String together(LivePiece p) {
+    return p.readyAt() != null
+        ? "ready-" + p.productId() + "-" + p.colourwayId()
+        : "out-"
+            + p.pourId()
+            + "-"
+            + p.productId()
+            + "-"
+            + p.stepNo()
+            + "-"
+            + p.round()
+            + "-"
+            + p.doneAt().toEpochMilli();
+  }
+
+  /** The pours of what is to be trimmed, which goes on hardening as it did in its mould. */
+  private Map<Long, PourFacts> greenFacts(Collection<LivePiece> live, Ways.Known known) {
+    List<Long> castIds =
+        live.stream()
+            .filter(p -> p.readyAt() == null)
+            .filter(p -> known.gate(p).map(g -> g.step() == StepKind.TRIM).orElse(false))
+            .map(LivePiece::castId)
+            .distinct()
+            .toList();
+    return castIds.isEmpty() ? Map.of() : pours.facts(castIds);
+  }
+
+  private ShelfView.ShelfGroup group(
+      String key,
+      List<LivePiece> own,
+      Ways.Known known,
+      MouldView mould,
+      ProductView product,
+      ColourwayView colourway,
+      Map<Long, PourFacts> green,
+      Instant now) {
+    LivePiece first = own.get(0);
+    boolean ready = first.readyAt() != null;
+    @Nullable Gate gate = ready ? null : known.gate(first).orElse(null);
+    Stand stand = ready ? new Stand(Board.READY, null) : known.stand(first, now);
+    @Nullable RouteStep step =
+        gate == null ? null : known.way(first.routeId()).steps().get(gate.stepNo());
+    @Nullable Instant bestUntil = gate == null ? null : gate.bestUntil();
+    if (gate != null && gate.step() == StepKind.TRIM && green.containsKey(first.castId())) {
+      bestUntil = inMould.gate(green.get(first.castId())).greenUntil();
+    }
+    return new ShelfView.ShelfGroup(
+        key,
+        stand.board(),
+        stand.station(),
+        null,
+        product.id(),
+        product.name(),
+        colourway.name(),
+        colourway.swatch(),
+        mould.id(),
+        ready ? null : first.pourId(),
+        own.size(),
+        first.doneAt(),
+        first.routeId(),
+        gate == null ? null : gate.step(),
+        gate == null ? 0 : gate.stepNo(),
+        gate == null ? 1 : gate.round(),
+        step == null ? 1 : step.times(),
+        gate == null ? null : gate.earliest(),
+        bestUntil,
+        null,
+        step == null ? 0 : step.attendedMin() * own.size(),
+        mould.capacityL() / mould.shape().cavities() * own.size(),
+        null,
+        own.stream().map(LivePiece::id).toList(),
+        List.of(),
+        List.of());
+  }
+}

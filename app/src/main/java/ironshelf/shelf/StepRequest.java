@@ -1,0 +1,58 @@
+package ironshelf.shelf;
+
+import ironshelf.core.quantity.Findings;
+import ironshelf.piece.Grade;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A step done to pieces that stand together, or to some of them.
+ *
+ * @param stepNo of their route, as it was seen to come next
+ * @param round which time of it
+ * @param doneAt null: now
+ * @param earlyReason why, where the time had not come
+ * @param grade of an inspection, the same for all; null where it was not graded
+ * @param overfull whether it is known that its station takes no more
+ */
+public record StepRequest(
+    List<StepPiece> pieces,
+    int stepNo,
+    int round,
+    @Nullable Instant doneAt,
+    @Nullable String earlyReason,
+    @Nullable String note,
+    @Nullable Boolean overfull,
+    @Nullable Grade grade) {
+
+  /**
+   * A piece, with its mass where it was weighed.
+   *
+   * @param massKg over 0; null where it was not weighed
+   */
+  public record StepPiece(@Nullable Long id, @Nullable Double massKg) {
+    public StepPiece {
+      Findings findings = new Findings().present("id", id);
+      if (massKg != null) {
+        findings.above("massKg", massKg, 0, Findings.MAX_MASS_KG);
+      }
+      findings.orRefuse();
+    }
+  }
+
+  public StepRequest {
+    Findings findings =
+        new Findings()
+            .list("pieces", pieces, 5_000)
+            .within("stepNo", stepNo, 3, 100)
+            .within("round", round, 1, 100);
+    if (earlyReason != null) {
+      findings.text("earlyReason", earlyReason, 200);
+    }
+    if (note != null) {
+      findings.text("note", note, 500);
+    }
+    findings.orRefuse();
+  }
+}

@@ -1,0 +1,68 @@
+package ironshelf.shelf;
+
+import ironshelf.core.route.Gate;
+import ironshelf.core.route.Route;
+import ironshelf.core.route.Stand;
+import ironshelf.piece.LivePiece;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.RecipeView;
+import ironshelf.route.RouteService;
+import ironshelf.route.RouteView;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** The routes that pieces go, with their recipes' own waits filled in. */
+@Component
+class Ways {
+
+  private final RouteService routes;
+  private final ProductService products;
+  private final RecipeService recipes;
+
+  Ways(RouteService routes, ProductService products, RecipeService recipes) {
+    this.routes = routes;
+    this.products = products;
+    this.recipes = recipes;
+  }
+
+  /** All of them as they are now, read once. */
+  Known known() {
+    return new Known(routes.all(), products.all(), recipes.allLatest(), new HashMap<>());
+  }
+
+  /**
+   * What is known of routes.
+   *
+   * @param filled routes by their ids, once they were asked for
+   */
+  record Known(
+      Map<Long, RouteView> routes,
+      Map<Long, ProductView> products,
+      Map<Long, RecipeView> latest,
+      Map<Long, Route> filled) {
+
+    Route way(long routeId) {
+      return filled.computeIfAbsent(
+          routeId,
+          id -> {
+            RouteView route = routes.get(id);
+            RecipeView recipe = latest.get(products.get(route.productId()).recipeId());
+            return route.route().withAges(recipe.demouldAgeH(), recipe.sealAfterH());
+          });
+    }
+
+    /** What comes next; none where the route has ended. */
+    Optional<Gate> gate(LivePiece piece) {
+      return way(piece.routeId()).gateAfter(piece.stepNo(), piece.round(), piece.doneAt());
+    }
+
+    Stand stand(LivePiece piece, Instant now) {
+      return way(piece.routeId()).standAfter(piece.stepNo(), piece.round(), piece.doneAt(), now);
+    }
+  }
+}

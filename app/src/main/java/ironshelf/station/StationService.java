@@ -1,0 +1,42 @@
+package ironshelf.station;
+
+import ironshelf.http.ProblemException;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The shop's stations. */
+@Service
+@Transactional
+public class StationService {
+
+  private final StationRepository stations;
+
+  StationService(StationRepository stations) {
+    this.stations = stations;
+  }
+
+  @Transactional(readOnly = true)
+  public List<StationView> all() {
+    return stations.findAllByOrderById().stream().map(Station::view).toList();
+  }
+
+  @Transactional(readOnly = true)
+  public Map<String, StationView> byCode() {
+    Map<String, StationView> byCode = new LinkedHashMap<>();
+    all().forEach(s -> byCode.put(s.code(), s));
+    return byCode;
+  }
+
+  public StationView change(long id, long seenVersion, StationChange to) {
+    Station station =
+        stations.findById(id).orElseThrow(() -> ProblemException.unknown("station", id));
+    if (station.version() != seenVersion) {
+      throw ProblemException.stale();
+    }
+    station.change(to);
+    return stations.saveAndFlush(station).view();
+  }
+}

@@ -1,0 +1,7 @@
+/**
+ * Places where pieces take up room while they wait or are worked on: bath, boards, bench, tent.
+ *
+ * <p>May use: http.
+ */
+@org.jspecify.annotations.NullMarked
+package ironshelf.station;

@@ -1,0 +1,71 @@
+import { Chart, useChart } from '@chakra-ui/charts';
+import { CartesianGrid, Line, LineChart, ReferenceLine, XAxis, YAxis } from 'recharts';
+import { moment } from '../kit/format';
+import type { Place } from './useTemperatures';
+
+const HOUR = 3_600_000;
+const BACK_H = 48;
+const AHEAD_H = 24;
+
+/** What was read, and what is usual, hour by hour, into tomorrow. */
+export function pointsOf(place: Place, now: number) {
+  const usual = (at: number) => place.usualC[new Date(at).getHours()];
+  const points: { at: number; read?: number; usual?: number | undefined }[] = [];
+  const start = Math.ceil((now - BACK_H * HOUR) / HOUR) * HOUR;
+  for (let at = start; at < now + AHEAD_H * HOUR; at += HOUR) {
+    points.push({ at, usual: usual(at) });
+  }
+  for (const reading of place.said) {
+    const at = Date.parse(reading.at);
+    points.push({ at, read: reading.celsius, usual: usual(at) });
+  }
+  return points.sort((a, b) => a.at - b.at);
+}
+
+export default function PlaceChart({ place, now }: { place: Place; now: number }) {
+  const minute = Math.floor(now / 60_000) * 60_000;
+  const chart = useChart({
+    data: pointsOf(place, minute),
+    series: [
+      { name: 'usual', color: 'steel' },
+      { name: 'read', color: 'bath' },
+    ],
+  });
+  const ticks = Array.from(
+    { length: 7 },
+    (_, i) => Math.ceil((minute - BACK_H * HOUR) / (12 * HOUR)) * 12 * HOUR + i * 12 * HOUR,
+  );
+  return (
+    <Chart.Root maxH="260px" chart={chart} role="img" aria-label={`Temperatures, ${place.name}`}>
+      <LineChart data={chart.data} responsive margin={{ top: 14, right: 20 }}>
+        <CartesianGrid stroke={chart.color('rule')} vertical={false} />
+        <XAxis
+          dataKey="at"
+          type="number"
+          domain={[minute - BACK_H * HOUR, minute + AHEAD_H * HOUR]}
+          ticks={ticks}
+          tickFormatter={(at: number) => moment(at, minute)}
+          stroke={chart.color('quiet')}
+        />
+        <YAxis unit=" °C" width={64} stroke={chart.color('quiet')} domain={['auto', 'auto']} />
+        <ReferenceLine x={minute} stroke={chart.color('ink')} strokeWidth={2} label="now" />
+        <Line
+          dataKey="usual"
+          type="stepAfter"
+          stroke={chart.color('steel')}
+          strokeDasharray="5 4"
+          dot={false}
+          isAnimationActive={false}
+        />
+        <Line
+          dataKey="read"
+          stroke={chart.color('bath')}
+          strokeWidth={2}
+          dot={false}
+          isAnimationActive={false}
+          connectNulls
+        />
+      </LineChart>
+    </Chart.Root>
+  );
+}

@@ -1,0 +1,81 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { client, dataOf, messageOf, type Schemas } from '../api/client';
+import { benchMass } from '../kit/format';
+import { Choice } from '../kit/Choice';
+import { Caution } from '../kit/States';
+import { TextField } from '../kit/TextField';
+import { useMould, useMouldSum } from '../mould/useMoulds';
+import { PotThermometer } from './PotThermometer';
+
+type Convention = NonNullable<Schemas['WaxRequest']['convention']>;
+
+/** Sums of wax do not depend on it. */
+const ORDINARY_KG_M3 = 2200;
+const number = (text: string) => Number(text.replace(',', '.'));
+
+/** Scented wax for vessels: how much, of what, and how warm. */
+export function WaxPanel({ mouldId, pieces }: { mouldId: number; pieces: number }) {
+  const { data: mould } = useMould(String(mouldId));
+  const { data: sum } = useMouldSum(mould, mould?.shape.coreOffsetMm ?? 0, ORDINARY_KG_M3);
+  const [headspace, setHeadspace] = useState('10');
+  const [fragrance, setFragrance] = useState('6');
+  const [convention, setConvention] = useState<Convention>('ofWax');
+  const containerL = sum?.coreDisplacedL ?? 0;
+  const { data: fill, error } = useQuery({
+    queryKey: ['wax', containerL, headspace, fragrance, convention],
+    enabled: containerL > 0,
+    queryFn: () =>
+      dataOf(
+        client.POST('/api/calc/wax-fill', {
+          body: {
+            containerL,
+            headspacePercent: number(headspace),
+            fragrancePercent: number(fragrance),
+            convention,
+          },
+        }),
+      ),
+  });
+  return (
+    <Box as="section" aria-label="Wax" mb={3}>
+      <Flex gap={3} wrap="wrap">
+        <Box w="130px">
+          <TextField label="stays empty, %" text={headspace} onText={setHeadspace} />
+        </Box>
+        <Box w="130px">
+          <TextField label="fragrance, %" text={fragrance} onText={setFragrance} />
+        </Box>
+        <Box w="190px">
+          <Choice
+            label="counted"
+            value={convention}
+            options={[['ofWax', 'of the wax'] as const, ['ofTotal', 'of the total'] as const]}
+            onValue={setConvention}
+          />
+        </Box>
+      </Flex>
+      {error && <Text color="oxide">{messageOf(error)}</Text>}
+      {fill && (
+        <>
+          <Text fontSize="20px" fontWeight={600}>
+            {benchMass(fill.waxKg * pieces)} wax and {benchMass(fill.fragranceKg * pieces)}{' '}
+            fragrance for {pieces}
+          </Text>
+          <Text color="quiet" mb={2}>
+            each {benchMass(fill.totalKg)} in {(fill.fillL * 1000).toFixed(0)} ml; fragrance is{' '}
+            {fill.ofWaxPercent.toFixed(1)} % of the wax, {fill.ofTotalPercent.toFixed(1)} % of the
+            total
+          </Text>
+          <PotThermometer steps={fill.steps} />
+        </>
+      )}
+      <Text mt={2}>When it has set: wick straight, trimmed to 6 mm.</Text>
+      <Caution
+        line="Hot wax burns: thermometer, no flame, ventilation, never alone on the heat."
+        more="The wax’s and the fragrance’s data sheets say how much and how hot. A vessel must be sealed inside and tested before a flame stands in it."
+      />
+    </Box>
+  );
+}

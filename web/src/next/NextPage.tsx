@@ -1,0 +1,156 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { counted, moment, plural } from '../kit/format';
+import { Empty, Failed, Loading } from '../kit/States';
+import { TextField } from '../kit/TextField';
+import { useTitle } from '../kit/useTitle';
+import { GroupDialog } from '../shelf/GroupDialog';
+import { type Group, useShelf } from '../shelf/useShelf';
+import { stepWords } from '../shelf/words';
+import { useNow } from '../workshop/useWorkshop';
+import { CallChoice } from './CallChoice';
+import { byBoard, clockToday, fitting, type Task, tasksBy } from './next';
+import { Seconds } from './Seconds';
+
+/** What to do next, by due moment or by place, and what fits before lunch. */
+export function NextPage() {
+  useTitle('Next');
+  const now = useNow();
+  const { data, error, refetch } = useShelf();
+  const [params, setParams] = useSearchParams();
+  const [open, setOpen] = useState<Group>();
+  const by = params.get('by') === 'place' ? 'place' : 'time';
+  const clock = params.get('until') ?? '12:30';
+  const until = clockToday(clock, now);
+  const tasks = tasksBy(data?.groups ?? [], until, now);
+  const fit = fitting(tasks, now, until);
+  const set = (key: string, value: string) => {
+    params.set(key, value);
+    setParams(params, { replace: true });
+  };
+  return (
+    <Box px={{ base: 4, md: 9 }} pt={6} maxW="1000px">
+      <Text as="h1" textStyle="title">
+        Next
+      </Text>
+      {error && !data && <Failed error={error} retry={() => void refetch()} />}
+      {!data && !error && <Loading what="what comes next" />}
+      <Flex gap={6} wrap="wrap" alignItems="flex-end" mb={2}>
+        <Box w="140px">
+          <TextField
+            label="what can be done by"
+            type="time"
+            text={clock}
+            onText={(text) => set('until', text)}
+          />
+        </Box>
+        <Flex gap={4} pb={8} role="group" aria-label="Order">
+          {(['time', 'place'] as const).map((way) => (
+            <Link
+              key={way}
+              className={by === way ? '' : 'plain-link'}
+              aria-current={by === way ? 'true' : undefined}
+              to={`?by=${way}&until=${clock}`}
+            >
+              <Text as="span" textStyle="label">
+                by {way}
+              </Text>
+            </Link>
+          ))}
+        </Flex>
+      </Flex>
+      {data && tasks.length === 0 && (
+        <Empty title={`Nothing is due by ${moment(until, now)}`}>
+          A good time to{' '}
+          <Link className="plain-link" to="/pour">
+            pour
+          </Link>
+          .
+        </Empty>
+      )}
+      {tasks.length > 0 && (
+        <Text fontSize="20px" fontWeight={600} mb={3}>
+          {tasks.length === fit
+            ? `All ${plural(tasks.length, 'task')} fit by ${moment(until, now)}`
+            : `${fit} of ${plural(tasks.length, 'task')} fit by ${moment(until, now)}`}
+          , {Math.round(tasks.slice(0, fit).reduce((n, t) => n + t.minutes, 0))} minutes for one
+          person.
+        </Text>
+      )}
+      {by === 'time' ? (
+        <TaskList tasks={tasks} fit={fit} now={now} onOpen={setOpen} />
+      ) : (
+        byBoard(tasks).map((b) => (
+          <Box key={b.board} as="section" aria-label={b.name} mb={4}>
+            <Text as="h2" textStyle="name">
+              {b.name}
+            </Text>
+            <TaskList tasks={b.tasks} fit={b.tasks.length} now={now} onOpen={setOpen} />
+          </Box>
+        ))
+      )}
+      <Seconds />
+      <CallChoice />
+      <Text mt={8}>
+        In your calendar:{' '}
+        <a className="plain-link" href="/api/shelf/gates.ics">
+          all gates (iCalendar)
+        </a>
+        <Text as="span" color="quiet">
+          , as a file, or by its address as a feed that follows the temperatures.
+        </Text>
+      </Text>
+      {open && <GroupDialog group={open} now={now} onClose={() => setOpen(undefined)} />}
+    </Box>
+  );
+}
+
+interface ListProps {
+  tasks: Task[];
+  /** How many of them fit. */
+  fit: number;
+  now: number;
+  onOpen: (group: Group) => void;
+}
+
+function TaskList({ tasks, fit, now, onOpen }: ListProps) {
+  return (
+    <Box as="ol" listStyleType="none">
+      {tasks.map((task, i) => (
+        <Flex
+          as="li"
+          key={task.group.key}
+          gap={4}
+          alignItems="center"
+          borderBottom="1px solid"
+          borderColor="rule"
+          opacity={i < fit ? 1 : 0.85}
+        >
+          <Text
+            textStyle="label"
+            w="130px"
+            flexShrink={0}
+            color={task.late ? 'oxide' : task.at <= now ? 'ink' : 'quiet'}
+          >
+            {task.late ? 'late' : task.at <= now ? 'now' : moment(task.at, now)}
+          </Text>
+          <button
+            type="button"
+            onClick={() => onOpen(task.group)}
+            style={{ minHeight: '56px', flex: 1, textAlign: 'left', cursor: 'pointer' }}
+          >
+            <b>{stepWords(task.group)}</b> {counted(task.group.pieces, task.group.product)}
+            <Text as="span" color="quiet">
+              , {task.group.colourway}
+              {task.group.casts.length > 0 && `, ${task.group.casts.map((c) => c.copy).join(' ')}`}
+            </Text>
+          </button>
+          <Text color="quiet" w="90px" textAlign="right">
+            {Math.round(task.minutes)} min{i < fit ? '' : ', later'}
+          </Text>
+        </Flex>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,53 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { client, dataOf } from '../api/client';
+import { Key } from '../kit/States';
+import { useDefects } from '../inspect/useInspect';
+
+/** What is to be mended on seconds. */
+export function Seconds() {
+  const queries = useQueryClient();
+  const { data: defects } = useDefects();
+  const { data } = useQuery({
+    queryKey: ['seconds'],
+    queryFn: () => dataOf(client.GET('/api/seconds')),
+  });
+  const mended = useMutation({
+    mutationFn: (id: number) =>
+      client.POST('/api/inspections/{id}/mended', { params: { path: { id } } }),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['seconds'] }),
+  });
+  if (!data || data.length === 0) {
+    return null;
+  }
+  return (
+    <Box as="section" aria-label="To mend" mt={8}>
+      <Text as="h2" textStyle="name" mb={1}>
+        Seconds to mend
+      </Text>
+      {data.map((second) => (
+        <Flex
+          key={second.inspectionId}
+          gap={4}
+          alignItems="center"
+          borderBottom="1px solid"
+          borderColor="rule"
+          py={2}
+          wrap="wrap"
+        >
+          <Link className="plain-link" to={`/pieces/${second.pieceId}`}>
+            {second.product}, piece {second.pieceId}
+          </Link>
+          <Text flex={1} minW="240px">
+            {second.defects
+              .map((d) => defects?.find((x) => x.defect === d))
+              .map((d) => (d ? `${d.seen}: ${d.mend}` : ''))
+              .join(' ')}
+          </Text>
+          <Key onClick={() => mended.mutate(second.inspectionId)}>Mended</Key>
+        </Flex>
+      ))}
+    </Box>
+  );
+}

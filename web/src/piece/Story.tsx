@@ -1,0 +1,66 @@
+import { Box, chakra, Flex, Text } from '@chakra-ui/react';
+import { benchMass, moment } from '../kit/format';
+import { useDefects, useInspections } from '../inspect/useInspect';
+import { doneWords } from '../shelf/words';
+import { useNow } from '../workshop/useWorkshop';
+import { usePhotos, usePieceSteps } from './usePiece';
+
+const Img = chakra('img');
+const TOUCH = { tooGreen: 'too green', fine: 'fine', tooHard: 'too hard' } as const;
+
+/** What was done to a piece, in order, with what was seen. */
+export function Story({ pieceId }: { pieceId: number }) {
+  const now = useNow();
+  const { data: steps } = usePieceSteps(String(pieceId));
+  const { data: seen } = useInspections(pieceId);
+  const { data: defects } = useDefects();
+  const { data: photos } = usePhotos((steps ?? []).map((s) => s.act.id));
+  return (
+    <Box as="section" aria-label="Its story" mt={6}>
+      <Text as="h2" textStyle="name" mb={2}>
+        Its story
+      </Text>
+      {steps?.length === 0 && <Text color="quiet">It is in its mould still.</Text>}
+      {steps?.map(({ act, massKg }) => (
+        <Flex key={act.id} gap={4} py={1} borderBottom="1px solid" borderColor="rule" wrap="wrap">
+          <Text w="150px" color="quiet">
+            {moment(Date.parse(act.doneAt), now)}
+          </Text>
+          <Text w="150px" fontWeight={600}>
+            {doneWords(act.step)}
+            {act.round > 1 && `, ${act.round}`}
+          </Text>
+          <Text flex={1} minW="200px">
+            {[
+              massKg !== undefined && `${benchMass(Number(massKg))}`,
+              act.touch && `to the touch ${TOUCH[act.touch]}`,
+              act.earlyReason && `early: ${act.earlyReason}`,
+              act.note,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </Text>
+        </Flex>
+      ))}
+      {seen?.map((look) => (
+        <Text key={look.id} mt={2}>
+          Seen {moment(Date.parse(look.inspectedAt), now)}:{' '}
+          {look.defects.length === 0
+            ? 'nothing wrong'
+            : look.defects
+                .map((d) => defects?.find((x) => x.defect === d.defect)?.seen ?? d.defect)
+                .join(', ')}
+          {look.note && ` · ${look.note}`}
+          {look.mendedAt && ` · mended ${moment(Date.parse(look.mendedAt), now)}`}
+        </Text>
+      ))}
+      <Flex gap={3} mt={3} wrap="wrap">
+        {photos?.map((p) => (
+          <a key={p.id} href={`/api/photos/${p.id}`}>
+            <Img src={`/api/photos/${p.id}`} alt={`photo ${p.id}`} h="120px" />
+          </a>
+        ))}
+      </Flex>
+    </Box>
+  );
+}

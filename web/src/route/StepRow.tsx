@@ -1,0 +1,122 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { Choice } from '../kit/Choice';
+import { TextField } from '../kit/TextField';
+import type { RouteStep } from './useRoute';
+import { STEP_NAMES, type StepDraft, WAITS } from './draft';
+
+interface Props {
+  draft: StepDraft;
+  row: number;
+  stations: readonly (readonly [string, string])[];
+  onDraft: (draft: StepDraft) => void;
+  problemOf: (field: string) => string | undefined;
+}
+
+/** One step of a route, with what belongs to its kind. */
+export function StepRow({ draft, row, stations, onDraft, problemOf }: Props) {
+  const set = (part: Partial<StepDraft>) => onDraft({ ...draft, ...part });
+  const problem = (field: string) => problemOf(`steps.${row}.${field}`);
+  const waits = WAITS.includes(draft.step);
+  const own = draft.step === 'set' || draft.step === 'dry';
+  return (
+    <Flex gap={3} wrap="wrap" alignItems="flex-start">
+      <Box w="150px">
+        <Choice
+          label={`step ${row + 1}`}
+          value={draft.step}
+          options={STEP_NAMES}
+          onValue={(step: RouteStep['step']) => set({ step })}
+          problem={problem('step')}
+        />
+      </Box>
+      {waits ? (
+        <Box w="170px">
+          <TextField
+            label={own ? 'hours (empty: the mix’s)' : 'hours'}
+            text={draft.wait}
+            onText={(wait) => set({ wait })}
+            problem={problem('waitH')}
+          />
+        </Box>
+      ) : (
+        <>
+          <Box w="100px">
+            <TextField
+              label="min a piece"
+              text={draft.minutes}
+              onText={(minutes) => set({ minutes })}
+              problem={problem('attendedMin')}
+            />
+          </Box>
+          <Box w="110px">
+            <TextField
+              label="best within, h"
+              text={draft.best}
+              onText={(best) => set({ best })}
+              problem={problem('bestH')}
+            />
+          </Box>
+        </>
+      )}
+      {draft.step === 'bath' && (
+        <Box w="150px">
+          <Choice
+            label="kept wet"
+            value={draft.wetting}
+            options={[
+              ['underWater', 'under water'] as const,
+              ['wrapped', 'wrapped'] as const,
+              ['misted', 'misted'] as const,
+            ]}
+            onValue={(wetting) => set({ wetting })}
+          />
+        </Box>
+      )}
+      {draft.step === 'seal' && (
+        <>
+          <Box w="80px">
+            <TextField
+              label="coats"
+              text={draft.times}
+              onText={(times) => set({ times })}
+              problem={problem('times')}
+            />
+          </Box>
+          <Box w="110px">
+            <TextField
+              label="min between"
+              text={draft.gap}
+              onText={(gap) => set({ gap })}
+              problem={problem('gapMin')}
+            />
+          </Box>
+          <Box w="130px">
+            <Choice
+              label="faces"
+              value={draft.faces}
+              options={[['allOver', 'all over'] as const, ['inside', 'inside'] as const]}
+              onValue={(faces) => set({ faces })}
+            />
+          </Box>
+          <Box w="100px">
+            <TextField
+              label="g/m² a coat"
+              text={draft.grams}
+              onText={(grams) => set({ grams })}
+              problem={problem('gramsPerM2')}
+            />
+          </Box>
+        </>
+      )}
+      <Box w="170px">
+        <Choice
+          label="takes up room in"
+          value={draft.station}
+          options={[['', 'no station'] as const, ...stations]}
+          onValue={(station) => set({ station })}
+          problem={problem('station')}
+        />
+      </Box>
+    </Flex>
+  );
+}

@@ -1,0 +1,47 @@
+import { Flex, Text } from '@chakra-ui/react';
+import { messageOf } from '../api/client';
+import { clock, plural } from '../kit/format';
+import { Key } from '../kit/States';
+import { useActs, useUndo } from './useShelf';
+import { doneWords } from './words';
+
+/** For so long the last act is offered to be taken back. */
+const OFFERED_MS = 15 * 60_000;
+
+/** The last thing done on the shelf, to be taken back. */
+export function LastAct({ now }: { now: number }) {
+  const { data } = useActs();
+  const undo = useUndo();
+  const last = data?.[0];
+  if (!last || now - Date.parse(last.doneAt) > OFFERED_MS) {
+    return null;
+  }
+  return (
+    <Flex
+      role="status"
+      position="fixed"
+      bottom={{ base: '44px', md: 0 }}
+      left={{ base: 0, md: '104px' }}
+      bg="panel"
+      borderTop="1px solid"
+      borderRight="1px solid"
+      borderColor="rule"
+      alignItems="center"
+      gap={4}
+      px={4}
+      zIndex={4}
+    >
+      <Text>
+        {undo.error
+          ? messageOf(undo.error)
+          : `${plural(last.pieceIds.length, 'piece')} ${doneWords(last.step)}, ${clock(Date.parse(last.doneAt))}`}
+      </Text>
+      <Key
+        busy={undo.isPending}
+        onClick={() => undo.mutate({ key: crypto.randomUUID(), body: last.id })}
+      >
+        Undo
+      </Key>
+    </Flex>
+  );
+}

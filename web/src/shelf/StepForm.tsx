@@ -1,0 +1,148 @@
+import { Box, Flex, Input, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { messageOf, Problem } from '../api/client';
+import { PhotoField, sendPhoto } from '../photo/PhotoField';
+import { moment, plural } from '../kit/format';
+import { useReader } from '../kit/quantity';
+import { QuantityField } from '../kit/QuantityField';
+import { Key } from '../kit/States';
+import { TextField } from '../kit/TextField';
+import { ScrapForm } from './ScrapForm';
+import { StepAdvice } from './StepAdvice';
+import { isDue } from './time';
+import { type Group, useStep } from './useShelf';
+import { stepWords } from './words';
+
+interface Props {
+  group: Group;
+  now: number;
+  onDone: () => void;
+}
+
+/** Does what comes next to all of a group, or to some of it. */
+export function StepForm({ group, now, onDone }: Props) {
+  const [count, setCount] = useState(String(group.pieces));
+  const [mass, setMass] = useState('');
+  const [note, setNote] = useState('');
+  const [early, setEarly] = useState('');
+  const [overfull, setOverfull] = useState(false);
+  const [photo, setPhoto] = useState<Blob>();
+  const [key, setKey] = useState(() => crypto.randomUUID());
+  const [wrong, setWrong] = useState<unknown>();
+  const step = useStep();
+  const read = useReader();
+  const due = isDue(group, now);
+  const some = Number(count);
+  const counted = Number.isInteger(some) && some >= 1 && some <= group.pieces;
+  const full = wrong instanceof Problem && wrong.code === 'station.full';
+  const submit = async () => {
+    setWrong(undefined);
+    try {
+      const massKg = mass.trim() === '' ? undefined : await read(mass, 'mass');
+      const done = await step.mutateAsync({
+        key,
+        body: {
+          pieces: group.pieceIds
+            .slice(0, some)
+            .map((id) => ({ id, ...(massKg !== undefined && { massKg }) })),
+          stepNo: group.stepNo,
+          round: group.round,
+          ...(early.trim() !== '' && { earlyReason: early.trim() }),
+          ...(note.trim() !== '' && { note: note.trim() }),
+          ...(overfull && { overfull }),
+          ...(group.step === 'inspect' && { grade: 'first' as const }),
+        },
+      });
+      if (photo) {
+        await sendPhoto(done.actId, photo);
+      }
+      onDone();
+    } catch (error) {
+      setWrong(error);
+      setKey(crypto.randomUUID());
+    }
+  };
+  const words = stepWords(group);
+  return (
+    <>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          void submit();
+        }}
+      >
+        <StepAdvice group={group} />
+        {!due && (
+          <Box my={3}>
+            <label htmlFor="early">
+              It may be done {moment(Date.parse(group.gateAt ?? ''), now)}. Why now?
+            </label>
+            <Input
+              id="early"
+              value={early}
+              onChange={(e) => setEarly(e.target.value)}
+              h="56px"
+              bg="panel"
+              borderColor="steel"
+            />
+          </Box>
+        )}
+        <Flex gap={4} wrap="wrap" mt={3}>
+          {group.pieces > 1 && (
+            <Box w="130px">
+              <TextField
+                label={`how many of ${group.pieces}`}
+                text={count}
+                onText={setCount}
+                problem={counted ? undefined : `1 to ${group.pieces}`}
+              />
+            </Box>
+          )}
+          {(some === 1 || group.pieces === 1) && (
+            <Box w="180px">
+              <QuantityField label="its mass" text={mass} onText={setMass} dimension="mass" />
+            </Box>
+          )}
+          <Box flex={1} minW="200px">
+            <TextField label="note" text={note} onText={setNote} />
+          </Box>
+        </Flex>
+        <PhotoField photo={photo} onPhoto={setPhoto} />
+        {wrong !== undefined && (
+          <Text role="alert" color="oxide" fontWeight={600} my={3}>
+            {messageOf(wrong)}
+          </Text>
+        )}
+        <Flex gap={3} mt={4} alignItems="center" wrap="wrap">
+          <Key
+            main
+            type="submit"
+            busy={step.isPending}
+            disabled={!counted || (!due && early.trim() === '')}
+          >
+            {group.step === 'inspect'
+              ? `${plural(some || group.pieces, 'first')}`
+              : `Done: ${words}, ${some || group.pieces}`}
+          </Key>
+          {full && (
+            <Key onClick={() => setOverfull(!overfull)}>
+              {overfull ? 'They do fit: press done' : 'They fit'}
+            </Key>
+          )}
+          {group.step === 'inspect' && (
+            <Text color="quiet">
+              or one by one:{' '}
+              {group.pieceIds.slice(0, 12).map((id) => (
+                <Link key={id} className="plain-link" to={`/pieces/${id}/inspect`}>
+                  {id}{' '}
+                </Link>
+              ))}
+            </Text>
+          )}
+        </Flex>
+      </form>
+      <ScrapForm group={group} onDone={onDone} />
+    </>
+  );
+}

@@ -1,0 +1,86 @@
+import { moment } from '../kit/format';
+import { isDue, isLate } from './time';
+import type { Board, Group, Step } from './useShelf';
+
+/** What is done, as the shop says it. */
+const DO: Record<Step, string> = {
+  pour: 'pour',
+  set: 'set',
+  demould: 'take out',
+  trim: 'trim',
+  bath: 'bathe',
+  rinse: 'wash off',
+  dry: 'dry',
+  seal: 'seal',
+  rest: 'rest',
+  fill: 'fill',
+  fit: 'fit',
+  inspect: 'inspect',
+  pack: 'pack',
+};
+
+const DONE: Record<Step, string> = {
+  pour: 'poured',
+  set: 'set',
+  demould: 'taken out',
+  trim: 'trimmed',
+  bath: 'bathed',
+  rinse: 'washed off',
+  dry: 'dried',
+  seal: 'sealed',
+  rest: 'rested',
+  fill: 'filled',
+  fit: 'fitted',
+  inspect: 'inspected',
+  pack: 'packed',
+};
+
+export const BOARDS: readonly { board: Board; name: string; empty: string }[] = [
+  { board: 'wet', name: 'Wet', empty: 'No copy holds anything. Everything could be poured.' },
+  { board: 'bath', name: 'Bath', empty: 'Nothing is in the bath.' },
+  { board: 'drying', name: 'Drying', empty: 'Nothing is drying.' },
+  { board: 'coating', name: 'Coating', empty: 'Nothing is being coated.' },
+  { board: 'ready', name: 'Ready', empty: 'Nothing is ready yet.' },
+];
+
+/** "take out", "coat 2 of 3", "then tide". */
+export function stepWords(group: Group): string {
+  if (group.next) {
+    return `then ${group.next.layer}`;
+  }
+  if (!group.step) {
+    return 'ready';
+  }
+  return group.step === 'seal' && group.times > 1
+    ? `coat ${group.round} of ${group.times}`
+    : DO[group.step];
+}
+
+export const doneWords = (step: Step | undefined) => (step ? DONE[step] : 'scrapped');
+export const doWords = (step: Step) => DO[step];
+
+/** What comes next with a group, and when. */
+export function when(group: Group, now: number): string {
+  if (!group.gateAt) {
+    return 'ready';
+  }
+  const at = moment(Date.parse(group.gateAt), now);
+  const what = group.step === 'demould' && !group.next ? 'out' : stepWords(group);
+  if (!isDue(group, now)) {
+    return `${what} ${at}`;
+  }
+  return group.next ? `${what} now` : `${what} since ${at}${isLate(group, now) ? ', late' : ''}`;
+}
+
+/** Where a gate has moved by temperature, and from where; nothing for a few minutes. */
+export function moved(group: Group, now: number): string | undefined {
+  if (!group.usuallyAt || !group.gateAt) {
+    return undefined;
+  }
+  const by = Date.parse(group.gateAt) - Date.parse(group.usuallyAt);
+  if (Math.abs(by) < 15 * 60_000) {
+    return undefined;
+  }
+  const why = by > 0 ? 'Colder than usual' : 'Warmer than usual';
+  return `${why}: out at ${moment(Date.parse(group.gateAt), now)}, not ${moment(Date.parse(group.usuallyAt), now)}.`;
+}
