@@ -22,6 +22,20 @@ export function pointsOf(place: Place, now: number) {
   return points.sort((a, b) => a.at - b.at);
 }
 
+/** Midnights and noons between two moments, by the clocks here. */
+function halfDays(from: number, to: number): number[] {
+  const at = new Date(from);
+  at.setMinutes(0, 0, 0);
+  const all: number[] = [];
+  while (at.getTime() < to) {
+    at.setHours(at.getHours() + 1);
+    if (at.getHours() % 12 === 0 && at.getTime() < to) {
+      all.push(at.getTime());
+    }
+  }
+  return all;
+}
+
 export default function PlaceChart({ place, now }: { place: Place; now: number }) {
   const minute = Math.floor(now / 60_000) * 60_000;
   const chart = useChart({
@@ -31,10 +45,7 @@ export default function PlaceChart({ place, now }: { place: Place; now: number }
       { name: 'read', color: 'bath' },
     ],
   });
-  const ticks = Array.from(
-    { length: 7 },
-    (_, i) => Math.ceil((minute - BACK_H * HOUR) / (12 * HOUR)) * 12 * HOUR + i * 12 * HOUR,
-  );
+  const ticks = halfDays(minute - BACK_H * HOUR, minute + AHEAD_H * HOUR);
   return (
     <Chart.Root maxH="260px" chart={chart} role="img" aria-label={`Temperatures, ${place.name}`}>
       <LineChart data={chart.data} responsive margin={{ top: 14, right: 20 }}>
@@ -48,7 +59,12 @@ export default function PlaceChart({ place, now }: { place: Place; now: number }
           stroke={chart.color('quiet')}
         />
         <YAxis unit=" °C" width={64} stroke={chart.color('quiet')} domain={['auto', 'auto']} />
-        <ReferenceLine x={minute} stroke={chart.color('ink')} strokeWidth={2} label="now" />
+        <ReferenceLine
+          x={minute}
+          stroke={chart.color('ink')}
+          strokeWidth={2}
+          label={{ value: 'now', position: 'insideTopLeft' }}
+        />
         <Line
           dataKey="usual"
           type="stepAfter"

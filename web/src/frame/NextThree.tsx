@@ -35,7 +35,7 @@ export function NextThree() {
     >
       {tags.map((group, i) => (
         <Box key={group.key} display={{ base: i === 0 ? 'block' : 'none', md: 'block' }}>
-          <Tag group={group} now={now} />
+          <Tag group={group} now={now} first={i === 0} />
         </Box>
       ))}
       {tags.length === 0 && (
@@ -63,8 +63,9 @@ export function NextThree() {
   );
 }
 
-function Tag({ group, now }: { group: Group; now: number }) {
+function Tag({ group, now, first }: { group: Group; now: number; first: boolean }) {
   const due = isDue(group, now);
+  const alarm = due && first;
   const remains = gate(group) - now;
   const words = stepWords(group);
   const pieces = counted(group.pieces, group.product);
@@ -87,13 +88,13 @@ function Tag({ group, now }: { group: Group; now: number }) {
       px={{ base: 4, md: 2, xl: 4 }}
       borderRight="1px solid"
       borderColor="rule"
-      bg={due ? 'oxideGround' : 'transparent'}
-      color={due ? 'onOxide' : 'ink'}
+      bg={alarm ? 'oxideGround' : 'transparent'}
+      color={alarm ? 'onOxide' : due ? 'oxide' : 'ink'}
     >
       <Text
         textStyle="figure"
         fontSize={{ base: '36px', md: '28px', xl: '36px' }}
-        color={due ? 'onOxide' : remains < SOON_MS ? 'ochre' : 'ink'}
+        color={alarm ? 'onOxide' : due ? 'oxide' : remains < SOON_MS ? 'ochre' : 'ink'}
         whiteSpace="nowrap"
       >
         {left(remains)}
@@ -102,7 +103,7 @@ function Tag({ group, now }: { group: Group; now: number }) {
         <Text fontWeight={600} truncate>
           {what}
         </Text>
-        <Text textStyle="small" color={due ? 'onOxide' : 'quiet'} truncate>
+        <Text textStyle="small" color={alarm ? 'onOxide' : 'quiet'} truncate>
           {detail}
         </Text>
       </Box>

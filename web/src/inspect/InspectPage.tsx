@@ -11,6 +11,7 @@ import { useSubmit } from '../kit/useSubmit';
 import { useTitle } from '../kit/useTitle';
 import { useMould } from '../mould/useMoulds';
 import { type PieceUse, usePieceUse } from '../piece/usePiece';
+import { PhotoField, sendPhoto } from '../photo/PhotoField';
 import { useProducts } from '../product/useProducts';
 import { Causes } from './Causes';
 import { DefectMap } from './DefectMap';
@@ -44,6 +45,7 @@ function Form({ use }: { use: PieceUse }) {
   const [told, setTold] = useState<Told>({});
   const [mass, setMass] = useState('');
   const [note, setNote] = useState('');
+  const [photo, setPhoto] = useState<Blob>();
   const [key] = useState(() => crypto.randomUUID());
   const inspect = useInspect(pieceId);
   const { submit, busy, error } = useSubmit();
@@ -59,7 +61,7 @@ function Form({ use }: { use: PieceUse }) {
   const words = (defect: Defect) => defects?.find((d) => d.defect === defect)?.seen ?? defect;
   const send = async () => {
     const massKg = mass.trim() === '' ? undefined : await read(mass, 'mass');
-    await inspect.mutateAsync({
+    const looks = await inspect.mutateAsync({
       key,
       body: {
         ...(grade === 'scrap'
@@ -71,6 +73,10 @@ function Form({ use }: { use: PieceUse }) {
         ...(note.trim() !== '' && { note: note.trim() }),
       },
     });
+    const actId = looks[looks.length - 1]?.actId;
+    if (photo && actId !== undefined) {
+      await sendPhoto(actId, photo);
+    }
     await navigate(`/pieces/${pieceId}`);
   };
   return (
@@ -135,6 +141,7 @@ function Form({ use }: { use: PieceUse }) {
           />
           <QuantityField label="mass" text={mass} onText={setMass} dimension="mass" />
           <TextField label="note" text={note} onText={setNote} />
+          <PhotoField photo={photo} onPhoto={setPhoto} />
           <FormEnd error={error} busy={busy}>
             {grade === 'scrap' ? 'Scrap it' : `It is a ${grade}`}
           </FormEnd>

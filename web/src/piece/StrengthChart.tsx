@@ -18,7 +18,7 @@ export function marksOf(strength: StrengthView): { ageH: number; label: string }
   const shared: { ageH: number; label: string }[] = [];
   for (const mark of marks) {
     const before = shared[shared.length - 1];
-    if (before && mark.ageH / before.ageH < 1.12) {
+    if (before && mark.ageH / before.ageH < 1.1) {
       before.label = `${before.label}, ${mark.label}`;
     } else {
       shared.push({ ...mark });
@@ -35,7 +35,7 @@ export default function StrengthChart({ strength }: { strength: StrengthView }) 
   });
   return (
     <Chart.Root maxH="300px" chart={chart} role="img" aria-label="Share of 28-day strength by age">
-      <LineChart data={chart.data} responsive margin={{ top: 24, right: 50 }}>
+      <LineChart data={chart.data} responsive margin={{ top: 28, right: 50 }}>
         <CartesianGrid stroke={chart.color('rule')} vertical={false} />
         <XAxis
           dataKey="ageH"
@@ -53,7 +53,7 @@ export default function StrengthChart({ strength }: { strength: StrengthView }) 
             x={Math.max(1, m.ageH)}
             stroke={chart.color('steel')}
             strokeDasharray="4 4"
-            label={{ value: m.label, position: 'top', dy: i % 2 === 0 ? 0 : 14 }}
+            label={{ value: m.label, position: 'top', dy: (i % 3) * 15 - 4 }}
           />
         ))}
         {strength.ageH >= 1 && (

@@ -79,27 +79,22 @@ function Whole({ id, strength }: { id: string; strength: StrengthView }) {
             Three methods
           </Text>
           {strength.methods.map((m) => (
-            <Flex
+            <Grid
               key={m.method}
-              gap={4}
+              templateColumns="140px 66px 56px 1fr"
+              gap={3}
               py={1}
               borderBottom="1px solid"
               borderColor="rule"
               alignItems="baseline"
             >
-              <Text w="150px" fontWeight={600}>
-                {METHOD[m.method]}
-              </Text>
-              <Text textStyle="label" w="80px">
-                {figure(m.equivalentAgeH)} h
-              </Text>
-              <Text textStyle="label" w="60px">
-                {percent(m.share)}
-              </Text>
+              <Text fontWeight={600}>{METHOD[m.method]}</Text>
+              <Text textStyle="label">{figure(m.equivalentAgeH)} h</Text>
+              <Text textStyle="label">{percent(m.share)}</Text>
               <Text textStyle="small" color="quiet">
                 {m.source}
               </Text>
-            </Flex>
+            </Grid>
           ))}
           <Text textStyle="small" color="quiet" mt={2}>
             They differ: each counts cold in its own way. Where they disagree much, wait.

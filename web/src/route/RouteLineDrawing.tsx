@@ -31,7 +31,7 @@ export function together(line: RouteLine[]) {
 const BOARD_COLOUR: Record<string, string> = {
   wet: 'steel',
   bath: 'bath',
-  drying: 'ochre',
+  drying: 'quiet',
   coating: 'ink',
   ready: 'moss',
 };

@@ -1,5 +1,7 @@
 package ironshelf.cure;
 
+import static java.util.stream.Collectors.toSet;
+
 import ironshelf.core.cure.AgeLine;
 import ironshelf.core.cure.Maturity;
 import ironshelf.core.cure.MaturityMethod;
@@ -11,12 +13,15 @@ import ironshelf.core.cure.UsualDay;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.station.StationService;
+import ironshelf.station.StationView;
 import ironshelf.workshop.WorkshopService;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -92,9 +97,14 @@ public class Temperatures {
             "place",
             Map.of("value", place, "wanted", String.join(", ", known)))
         .orRefuse();
-    readings.saveAll(fresh.stream().map(r -> new Reading(place, r)).toList());
+    // The store keeps microseconds; so does memory.
+    List<ProbeReading> kept =
+        fresh.stream()
+            .map(r -> new ProbeReading(r.at().truncatedTo(ChronoUnit.MICROS), r.celsius()))
+            .toList();
+    readings.saveAll(kept.stream().map(r -> new Reading(place, r)).toList());
     synchronized (this) {
-      remembered().computeIfAbsent(place, p -> new ArrayList<>()).addAll(fresh);
+      remembered().computeIfAbsent(place, p -> new ArrayList<>()).addAll(kept);
       snapshot = null;
     }
   }
@@ -113,10 +123,11 @@ public class Temperatures {
     Map<String, AgeLine> actual = new LinkedHashMap<>();
     Map<String, AgeLine> usual = new LinkedHashMap<>();
     Map<String, UsualDay> days = new LinkedHashMap<>();
+    Set<String> warm = warm();
     Instant from = now.minus(REMEMBERED);
     Instant to = now.plus(AHEAD);
     for (String place : places()) {
-      TemperatureLog log = log(place, now, roomC);
+      TemperatureLog log = log(place, warm, now, roomC);
       days.put(place, log.usual());
       actual.put(place, AgeLine.of(log, method(), from, to));
       usual.put(
@@ -129,22 +140,34 @@ public class Temperatures {
     return snapshot;
   }
 
+  private Set<String> warm() {
+    return stations.all().stream()
+        .filter(StationView::warm)
+        .map(StationView::code)
+        .collect(toSet());
+  }
+
   /** The log of a place with its usual day. */
-  private TemperatureLog log(String place, Instant now, double roomC) {
+  private TemperatureLog log(String place, Set<String> warm, Instant now, double roomC) {
     List<ProbeReading> said = remembered().getOrDefault(place, List.of());
     Instant since = now.minus(USUAL_FROM);
+    ProbeReading last = said.stream().max(Comparator.comparing(ProbeReading::at)).orElse(null);
+    // A heater goes on as it is set; a room goes on as days do.
+    boolean heated = warm.contains(place) && last != null;
     UsualDay usual =
-        UsualDay.of(
-            said.stream().filter(r -> r.at().isAfter(since) && !r.at().isAfter(now)).toList(),
-            clock.getZone(),
-            roomC);
+        heated
+            ? UsualDay.steady(last.celsius())
+            : UsualDay.of(
+                said.stream().filter(r -> r.at().isAfter(since) && !r.at().isAfter(now)).toList(),
+                clock.getZone(),
+                roomC);
     return new TemperatureLog(said, LONGEST_GAP, usual);
   }
 
   /** The stretches that a place had, for methods other than the usual one. */
   @Transactional(readOnly = true)
   public synchronized List<TemperatureSpan> spans(String place, Instant from, Instant to) {
-    return log(place, clock.instant(), workshop.view().roomC()).spans(from, to);
+    return log(place, warm(), clock.instant(), workshop.view().roomC()).spans(from, to);
   }
 
   /** What the probe of a place said between two moments. */
@@ -152,7 +175,7 @@ public class Temperatures {
   public synchronized List<ProbeReading> said(String place, Instant from, Instant to) {
     return remembered().getOrDefault(place, List.of()).stream()
         .filter(r -> !r.at().isBefore(from) && !r.at().isAfter(to))
-        .sorted(java.util.Comparator.comparing(ProbeReading::at))
+        .sorted(Comparator.comparing(ProbeReading::at))
         .toList();
   }
 

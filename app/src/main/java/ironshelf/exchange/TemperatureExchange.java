@@ -15,6 +15,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -112,7 +113,7 @@ public class TemperatureExchange {
                 findings.add(
                     new Finding(FindingCode.VALUE_UNREADABLE, column, unreadable(column))));
     findings.orRefuse();
-    return new ProbeReading(at, celsius);
+    return new ProbeReading(at.truncatedTo(ChronoUnit.MICROS), celsius);
   }
 
   private static Map<String, Object> unreadable(String value) {

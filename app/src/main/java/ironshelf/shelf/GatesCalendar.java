@@ -76,7 +76,7 @@ class GatesCalendar {
                         now)));
   }
 
-  private static VEvent event(
+  static VEvent event(
       ShelfView.ShelfGroup group,
       StepKind step,
       int round,

@@ -4,10 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import ironshelf.App;
 import ironshelf.App.Answer;
-import ironshelf.Pouring;
+import ironshelf.Shelf;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
@@ -20,10 +18,12 @@ import tools.jackson.databind.JsonNode;
 class StepsTest {
 
   private static App app;
+  private static Shelf shelf;
 
   @BeforeAll
   static void start() {
     app = App.fresh();
+    shelf = new Shelf(app);
   }
 
   @AfterAll
@@ -33,36 +33,40 @@ class StepsTest {
 
   @Test
   void fromTheMouldToReady() {
-    List<Long> pieces = takeOut(2);
-    JsonNode trim = groupOf(pieces.get(0));
+    List<Long> pieces = shelf.takeOut("Tea-light cup", 2);
+    JsonNode trim = shelf.groupOf(pieces.get(0));
     assertThat(trim.path("board").asString()).isEqualTo("wet");
     assertThat(trim.path("step").asString()).isEqualTo("trim");
     assertThat(trim.has("bestUntil")).as("green until").isTrue();
-    assertThat(step(pieces, trim).status()).isEqualTo(200);
+    assertThat(shelf.step(pieces, trim).status()).isEqualTo(200);
 
-    JsonNode bath = groupOf(pieces.get(0));
+    JsonNode bath = shelf.groupOf(pieces.get(0));
     assertThat(bath.path("board").asString()).isEqualTo("bath");
     assertThat(bath.path("step").asString()).isEqualTo("rinse");
-    Answer early = step(pieces, bath);
+    Answer early = shelf.step(pieces, bath);
     assertThat(early.code()).isEqualTo("step.tooEarly");
-    forward(24 * 60 + 1);
-    assertThat(step(pieces, bath).status()).isEqualTo(200);
-    assertThat(step(pieces, bath).code()).as("not twice").isEqualTo("step.notNext");
+    shelf.forward(24 * 60 + 1);
+    assertThat(shelf.step(pieces, bath).status()).isEqualTo(200);
+    assertThat(shelf.step(pieces, bath).code()).as("not twice").isEqualTo("step.notNext");
 
-    JsonNode drying = groupOf(pieces.get(0));
+    JsonNode drying = shelf.groupOf(pieces.get(0));
     assertThat(drying.path("board").asString()).isEqualTo("drying");
-    forward(7 * 24 * 60 + 1);
-    assertThat(step(pieces, drying).status()).isEqualTo(200);
-    JsonNode second = groupOf(pieces.get(0));
+    shelf.forward(7 * 24 * 60 + 1);
+    assertThat(shelf.step(pieces, drying).status()).isEqualTo(200);
+    JsonNode second = shelf.groupOf(pieces.get(0));
     assertThat(second.path("board").asString()).isEqualTo("coating");
     assertThat(second.path("round").asInt()).isEqualTo(2);
-    assertThat(step(pieces, second).code()).as("15 minutes apart").isEqualTo("step.tooEarly");
-    forward(15);
-    assertThat(step(pieces, second).status()).isEqualTo(200);
-    forward(24 * 60);
-    assertThat(step(pieces, groupOf(pieces.get(0))).status()).as("inspected").isEqualTo(200);
-    assertThat(step(pieces, groupOf(pieces.get(0))).status()).as("packed").isEqualTo(200);
-    JsonNode ready = groupOf(pieces.get(0));
+    assertThat(shelf.step(pieces, second).code()).as("15 minutes apart").isEqualTo("step.tooEarly");
+    shelf.forward(15);
+    assertThat(shelf.step(pieces, second).status()).isEqualTo(200);
+    shelf.forward(24 * 60);
+    assertThat(shelf.step(pieces, shelf.groupOf(pieces.get(0))).status())
+        .as("inspected")
+        .isEqualTo(200);
+    assertThat(shelf.step(pieces, shelf.groupOf(pieces.get(0))).status())
+        .as("packed")
+        .isEqualTo(200);
+    JsonNode ready = shelf.groupOf(pieces.get(0));
     assertThat(ready.path("board").asString()).isEqualTo("ready");
     assertThat(ready.has("step")).isFalse();
     assertThat(app.get("/api/pieces/" + pieces.get(0) + "/steps")).hasSize(7);
@@ -71,47 +75,47 @@ class StepsTest {
   /** Three of a group broke; the rest go on. */
   @Test
   void aGroupIsSplitByDoingAStepToSomeOfIt() {
-    List<Long> pieces = takeOut(3);
-    JsonNode group = groupOf(pieces.get(0));
-    assertThat(step(pieces.subList(0, 2), group).status()).isEqualTo(200);
-    assertThat(groupOf(pieces.get(0)).path("pieceIds")).hasSize(2);
-    assertThat(groupOf(pieces.get(2)).path("pieceIds")).hasSize(1);
+    List<Long> pieces = shelf.takeOut("Tea-light cup", 3);
+    JsonNode group = shelf.groupOf(pieces.get(0));
+    assertThat(shelf.step(pieces.subList(0, 2), group).status()).isEqualTo(200);
+    assertThat(shelf.groupOf(pieces.get(0)).path("pieceIds")).hasSize(2);
+    assertThat(shelf.groupOf(pieces.get(2)).path("pieceIds")).hasSize(1);
     Answer scrapped =
         app.act(
             "/api/shelf/scrap",
             Map.of("pieceIds", pieces.subList(2, 3), "reason", "fell off the board"));
     assertThat(scrapped.status()).isEqualTo(200);
-    assertThat(groupOf(pieces.get(2))).isNull();
+    assertThat(shelf.groupOf(pieces.get(2))).isNull();
     assertThat(
             app.act("/api/shelf/scrap", Map.of("pieceIds", pieces.subList(2, 3), "reason", "again"))
                 .code())
         .isEqualTo("piece.notSound");
     undo(scrapped.body().path("actId").asLong(), 200);
-    assertThat(groupOf(pieces.get(2)).path("pieceIds")).hasSize(1);
+    assertThat(shelf.groupOf(pieces.get(2)).path("pieceIds")).hasSize(1);
   }
 
   @Test
   void whatWasDoneIsTakenBackUnlessSomethingCameAfter() {
-    List<Long> pieces = takeOut(1);
-    JsonNode group = groupOf(pieces.get(0));
-    long trimmed = step(pieces, group).body().path("actId").asLong();
+    List<Long> pieces = shelf.takeOut("Tea-light cup", 1);
+    JsonNode group = shelf.groupOf(pieces.get(0));
+    long trimmed = shelf.step(pieces, group).body().path("actId").asLong();
     JsonNode acts = app.get("/api/shelf/acts");
     assertThat(acts.get(0).path("id").asLong()).isEqualTo(trimmed);
     long takenOut = acts.get(1).path("id").asLong();
     undo(takenOut, 409);
     undo(trimmed, 200);
-    assertThat(groupOf(pieces.get(0)).path("step").asString()).isEqualTo("trim");
+    assertThat(shelf.groupOf(pieces.get(0)).path("step").asString()).isEqualTo("trim");
     undo(takenOut, 200);
-    assertThat(groupOf(pieces.get(0))).isNull();
+    assertThat(shelf.groupOf(pieces.get(0))).isNull();
     undo(takenOut, 409);
   }
 
   @Test
   void anEarlyStepIsDoneWithItsReasonAndRemembersIt() {
-    List<Long> pieces = takeOut(1);
-    step(pieces, groupOf(pieces.get(0)));
-    JsonNode bath = groupOf(pieces.get(0));
-    Map<String, Object> wanted = request(pieces, bath);
+    List<Long> pieces = shelf.takeOut("Tea-light cup", 1);
+    shelf.step(pieces, shelf.groupOf(pieces.get(0)));
+    JsonNode bath = shelf.groupOf(pieces.get(0));
+    Map<String, Object> wanted = shelf.request(pieces, bath);
     wanted.put("earlyReason", "the bath is wanted for the gym");
     assertThat(app.act("/api/shelf/steps", wanted).status()).isEqualTo(200);
     JsonNode history = app.get("/api/pieces/" + pieces.get(0) + "/steps");
@@ -122,10 +126,10 @@ class StepsTest {
   @Test
   void aFullBathSaysSo() {
     bathHolds(1);
-    List<Long> pieces = takeOut(2);
-    JsonNode group = groupOf(pieces.get(0));
-    assertThat(step(pieces, group).code()).isEqualTo("station.full");
-    Map<String, Object> anyway = request(pieces, group);
+    List<Long> pieces = shelf.takeOut("Tea-light cup", 2);
+    JsonNode group = shelf.groupOf(pieces.get(0));
+    assertThat(shelf.step(pieces, group).code()).isEqualTo("station.full");
+    Map<String, Object> anyway = shelf.request(pieces, group);
     anyway.put("overfull", true);
     assertThat(app.act("/api/shelf/steps", anyway).status()).isEqualTo(200);
     bathHolds(60);
@@ -133,27 +137,27 @@ class StepsTest {
 
   @Test
   void twoPeopleDoNotDoItTwice() {
-    List<Long> pieces = takeOut(2);
-    JsonNode group = groupOf(pieces.get(0));
+    List<Long> pieces = shelf.takeOut("Tea-light cup", 2);
+    JsonNode group = shelf.groupOf(pieces.get(0));
     List<CompletableFuture<Answer>> both =
         List.of(
-            CompletableFuture.supplyAsync(() -> step(pieces, group)),
-            CompletableFuture.supplyAsync(() -> step(pieces, group)));
+            CompletableFuture.supplyAsync(() -> shelf.step(pieces, group)),
+            CompletableFuture.supplyAsync(() -> shelf.step(pieces, group)));
     assertThat(both.stream().map(CompletableFuture::join).map(Answer::status))
         .containsExactlyInAnyOrder(200, 409);
   }
 
   @Test
   void timesThatCannotBeAreRefused() {
-    List<Long> pieces = takeOut(1);
-    JsonNode group = groupOf(pieces.get(0));
-    Map<String, Object> future = request(pieces, group);
-    future.put("doneAt", Instant.parse(now()).plusSeconds(3_600).toString());
+    List<Long> pieces = shelf.takeOut("Tea-light cup", 1);
+    JsonNode group = shelf.groupOf(pieces.get(0));
+    Map<String, Object> future = shelf.request(pieces, group);
+    future.put("doneAt", Instant.parse(shelf.now()).plusSeconds(3_600).toString());
     assertThat(app.act("/api/shelf/steps", future).code()).isEqualTo("step.future");
-    Map<String, Object> before = request(pieces, group);
-    before.put("doneAt", Instant.parse(now()).minusSeconds(86_400).toString());
+    Map<String, Object> before = shelf.request(pieces, group);
+    before.put("doneAt", Instant.parse(shelf.now()).minusSeconds(86_400).toString());
     assertThat(app.act("/api/shelf/steps", before).code()).isEqualTo("step.before");
-    Map<String, Object> unknown = request(List.of(999_999L), group);
+    Map<String, Object> unknown = shelf.request(List.of(999_999L), group);
     assertThat(app.act("/api/shelf/steps", unknown).code()).isEqualTo("piece.notSound");
     assertThat(app.post("/api/shelf/steps", "{\"pieces\":[]}").status()).isEqualTo(400);
   }
@@ -171,60 +175,5 @@ class StepsTest {
 
   private static void undo(long actId, int status) {
     assertThat(app.act("/api/shelf/acts/" + actId + "/undo", Map.of()).status()).isEqualTo(status);
-  }
-
-  private static Answer step(List<Long> pieces, JsonNode group) {
-    return app.act("/api/shelf/steps", request(pieces, group));
-  }
-
-  private static Map<String, Object> request(List<Long> pieces, JsonNode group) {
-    Map<String, Object> request = new HashMap<>();
-    request.put("pieces", pieces.stream().map(id -> Map.of("id", id)).toList());
-    request.put("stepNo", group.path("stepNo").asInt());
-    request.put("round", group.path("round").asInt());
-    return request;
-  }
-
-  private static String now() {
-    return app.get("/api/shelf").path("now").asString();
-  }
-
-  private static void forward(int minutes) {
-    assertThat(app.post("/api/stand-ins/clock", "{\"minutes\":" + minutes + "}").status())
-        .isEqualTo(200);
-  }
-
-  private static JsonNode groupOf(long pieceId) {
-    for (JsonNode group : app.get("/api/shelf").path("groups")) {
-      for (JsonNode id : group.path("pieceIds")) {
-        if (id.asLong() == pieceId) {
-          return group;
-        }
-      }
-    }
-    return null;
-  }
-
-  /** So many cups, poured now and taken out early. */
-  private static List<Long> takeOut(int count) {
-    JsonNode poured = Pouring.of(app, "Tea-light cup", count).poured(app).body();
-    List<Map<String, Object>> casts = new ArrayList<>();
-    for (JsonNode cast : Pouring.group(app, poured.path("id").asLong()).path("casts")) {
-      casts.add(
-          Map.of(
-              "castId",
-              cast.path("id").asLong(),
-              "version",
-              cast.path("version").asLong(),
-              "pieces",
-              List.of(Map.of("massKg", 1.2))));
-    }
-    Answer out =
-        app.act("/api/shelf/take-out", Map.of("casts", casts, "earlyReason", "for the test"));
-    assertThat(out.status()).as(out.body().toString()).isEqualTo(200);
-    List<Long> made = new ArrayList<>();
-    app.get("/api/shelf/acts").get(0).path("pieceIds").forEach(id -> made.add(id.asLong()));
-    assertThat(made).hasSize(count);
-    return made;
   }
 }

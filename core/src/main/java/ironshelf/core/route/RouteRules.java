@@ -1,6 +1,5 @@
 package ironshelf.core.route;
 
-import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import java.util.EnumSet;
@@ -29,14 +28,18 @@ final class RouteRules {
     for (int i = 0; i < steps.size(); i++) {
       StepKind kind = steps.get(i).step();
       String field = "steps." + i + ".step";
-      if (i < START.size() && kind != START.get(i)) {
-        findings.add(
-            new Finding(
-                FindingCode.ROUTE_START,
-                field,
-                Map.of("value", word(kind), "wanted", word(START.get(i)))));
-      }
+      // The reason that says most comes first: one is kept for each field.
       findings
+          .addIf(
+              kind == StepKind.SEAL && !before.contains(StepKind.DEMOULD),
+              FindingCode.ROUTE_SEAL_IN_MOULD,
+              field,
+              Map.of())
+          .addIf(
+              i < START.size() && kind != START.get(i),
+              FindingCode.ROUTE_START,
+              field,
+              Map.of("value", word(kind), "wanted", word(START.get(Math.min(i, START.size() - 1)))))
           .addIf(
               ONCE.contains(kind) && before.contains(kind),
               FindingCode.ROUTE_TWICE,
@@ -55,11 +58,6 @@ final class RouteRules {
           .addIf(
               kind == StepKind.BATH && before.contains(StepKind.SEAL),
               FindingCode.ROUTE_BATH_SEALED,
-              field,
-              Map.of())
-          .addIf(
-              kind == StepKind.SEAL && !before.contains(StepKind.DEMOULD),
-              FindingCode.ROUTE_SEAL_IN_MOULD,
               field,
               Map.of())
           .addIf(kind == StepKind.SEAL && slimy, FindingCode.ROUTE_SEAL_SLIMY, field, Map.of())

@@ -115,7 +115,7 @@ class RouteTest {
 
   @ParameterizedTest
   @CsvSource({
-    "pour set seal demould, ROUTE_START",
+    "pour set seal demould, ROUTE_SEAL_IN_MOULD",
     "pour set demould seal pack, ROUTE_SEAL_WET",
     "pour set demould bath dry seal pack, ROUTE_SEAL_SLIMY",
     "pour set demould dry seal trim pack, ROUTE_TRIM_SEALED",
