@@ -29,6 +29,7 @@ import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
@@ -87,7 +88,11 @@ public class Temperatures {
     return places;
   }
 
-  /** Keeps what a probe said. */
+  /**
+   * Keeps what a probe said, by itself: what was read was read, whatever becomes of the act that it
+   * came with, and thousands of readings are not carried along through that.
+   */
+  @Transactional(propagation = Propagation.REQUIRES_NEW)
   public void keep(String place, Collection<ProbeReading> fresh) {
     Set<String> known = places();
     new Findings()
