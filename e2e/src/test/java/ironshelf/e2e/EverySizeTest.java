@@ -17,6 +17,11 @@ class EverySizeTest {
   private static final List<String> PAGES =
       List.of(
           "/",
+          "/next",
+          "/temperatures",
+          "/products/1/route",
+          "/pieces/4/strength",
+          "/pieces/4/inspect",
           "/orders",
           "/orders/2",
           "/pour?order=3",

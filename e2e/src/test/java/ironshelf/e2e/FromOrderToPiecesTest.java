@@ -133,7 +133,7 @@ class FromOrderToPiecesTest {
     assertThat(page.getByText("read as 4 lb 9 oz")).isVisible();
     Browser.isAccessible(page);
     bench.key("Take out 2").click();
-    assertThat(bench.key(Pattern.compile("Ripple bowl ×2, Slate, dry .*"))).isVisible();
+    assertThat(bench.key(Pattern.compile("Ripple bowl ×2, Slate, trim since .*"))).isVisible();
 
     // The mould: free, with one more cast.
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Moulds")).click();
@@ -147,7 +147,7 @@ class FromOrderToPiecesTest {
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Orders")).click();
     page.getByText("The Heron Rooms, refit").click();
     assertThat(line).containsText("2 of 12");
-    assertThat(line).containsText("2 drying");
+    assertThat(line).containsText("2 curing");
     assertThat(line).containsText("10 to pour");
   }
 

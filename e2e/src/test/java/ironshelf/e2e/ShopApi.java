@@ -1,0 +1,133 @@
+package ironshelf.e2e;
+
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.RequestOptions;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What a journey needs done that others walk through the pages. */
+record ShopApi(Page page) {
+
+  private static final JsonMapper JSON = new JsonMapper();
+
+  JsonNode get(String path) {
+    return JSON.readTree(page.request().get(path).text());
+  }
+
+  JsonNode post(String path, Object body) {
+    APIResponse answer =
+        page.request()
+            .post(
+                path,
+                RequestOptions.create()
+                    .setHeader("Idempotency-Key", UUID.randomUUID().toString())
+                    .setHeader("Content-Type", "application/json")
+                    .setData(JSON.writeValueAsString(body)));
+    if (!answer.ok()) {
+      throw new AssertionError(path + ": " + answer.text());
+    }
+    String text = answer.text();
+    return text.isEmpty() ? JSON.createObjectNode() : JSON.readTree(text);
+  }
+
+  void forward(double hours) {
+    post("/api/stand-ins/clock", Map.of("minutes", hours * 60));
+  }
+
+  /** Pours into the first free copies of a product, all as asked. */
+  JsonNode pour(String product, int count) {
+    JsonNode own = product(product);
+    List<JsonNode> free = new ArrayList<>();
+    for (JsonNode copy : copies(own)) {
+      boolean good = copy.path("condition").asString().equals("good");
+      if (good && !copy.has("held") && free.size() < count) {
+        free.add(copy);
+      }
+    }
+    return pour(own, 0, free);
+  }
+
+  /** Pours the next layer onto what waits for it. */
+  JsonNode pourOn(String product, int layer) {
+    JsonNode own = product(product);
+    List<JsonNode> held = new ArrayList<>();
+    for (JsonNode group : get("/api/shelf").path("groups")) {
+      if (group.path("product").asString().equals(product) && group.has("next")) {
+        for (JsonNode copy : copies(own)) {
+          for (JsonNode id : group.path("next").path("copyIds")) {
+            if (id.asLong() == copy.path("id").asLong()) {
+              held.add(copy);
+            }
+          }
+        }
+      }
+    }
+    return pour(own, layer, held);
+  }
+
+  private JsonNode copies(JsonNode own) {
+    return get("/api/moulds/" + own.path("product").path("mouldId").asLong()).path("copies");
+  }
+
+  JsonNode product(String name) {
+    for (JsonNode own : get("/api/products")) {
+      if (own.path("product").path("name").asString().equals(name)) {
+        return own;
+      }
+    }
+    throw new AssertionError("no product " + name);
+  }
+
+  private JsonNode pour(JsonNode own, int layer, List<JsonNode> copies) {
+    long productId = own.path("product").path("id").asLong();
+    long colourwayId = own.path("colourways").get(0).path("id").asLong();
+    Map<String, Object> wanted = new HashMap<>();
+    wanted.put(
+        "fills",
+        List.of(
+            Map.of(
+                "productId",
+                productId,
+                "copyIds",
+                copies.stream().map(c -> c.path("id").asLong()).toList())));
+    wanted.put("colourwayId", colourwayId);
+    wanted.put("firstLayer", layer);
+    JsonNode sheet = post("/api/pours/sheet", wanted);
+    Map<String, Object> pour = new HashMap<>(wanted);
+    pour.put(
+        "fills",
+        List.of(
+            Map.of(
+                "productId",
+                productId,
+                "copies",
+                copies.stream()
+                    .map(
+                        c ->
+                            Map.of(
+                                "id", c.path("id").asLong(), "version", c.path("version").asLong()))
+                    .toList())));
+    List<Map<String, Object>> layers = new ArrayList<>();
+    for (JsonNode mixed : sheet.path("layers")) {
+      List<Map<String, Object>> weighOuts = new ArrayList<>();
+      for (JsonNode line : mixed.path("lines")) {
+        weighOuts.add(
+            Map.of(
+                "materialId",
+                line.path("materialId").asLong(),
+                "actualKg",
+                line.path("massKg").asDouble()));
+      }
+      layers.add(Map.of("weighOuts", weighOuts));
+    }
+    pour.put("layers", layers);
+    pour.put("acceptShort", true);
+    return post("/api/pours", pour);
+  }
+}
