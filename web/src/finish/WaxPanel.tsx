@@ -6,26 +6,19 @@ import { benchMass } from '../kit/format';
 import { Choice } from '../kit/Choice';
 import { Caution } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { useMould, useMouldSum } from '../mould/useMoulds';
 import { PotThermometer } from './PotThermometer';
 
 type Convention = NonNullable<Schemas['WaxRequest']['convention']>;
 
-/** Sums of wax do not depend on it. */
-const ORDINARY_KG_M3 = 2200;
 const number = (text: string) => Number(text.replace(',', '.'));
 
 /** Scented wax for vessels: how much, of what, and how warm. */
-export function WaxPanel({ mouldId, pieces }: { mouldId: number; pieces: number }) {
-  const { data: mould } = useMould(String(mouldId));
-  const { data: sum } = useMouldSum(mould, mould?.shape.coreOffsetMm ?? 0, ORDINARY_KG_M3);
+export function WaxPanel({ containerL, pieces }: { containerL: number; pieces: number }) {
   const [headspace, setHeadspace] = useState('10');
   const [fragrance, setFragrance] = useState('6');
   const [convention, setConvention] = useState<Convention>('ofWax');
-  const containerL = sum?.coreDisplacedL ?? 0;
   const { data: fill, error } = useQuery({
     queryKey: ['wax', containerL, headspace, fragrance, convention],
-    enabled: containerL > 0,
     queryFn: () =>
       dataOf(
         client.POST('/api/calc/wax-fill', {

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { CopyMark } from '../copy/CopyMark';
 import { plural } from '../kit/format';
+import { halfWidth } from '../kit/outline';
 import { PlanDrawing } from '../kit/PlanDrawing';
 import { SectionDrawing } from '../kit/SectionDrawing';
 import { Failed, Loading } from '../kit/States';
@@ -12,6 +13,7 @@ import { useShelf } from '../shelf/useShelf';
 import { useNow } from '../workshop/useWorkshop';
 import { AddCopy } from './AddCopy';
 import { Downloads } from './Downloads';
+import { LetteringPanel } from './LetteringPanel';
 import { MouldFigures } from './MouldFigures';
 import { OffsetSlider } from './OffsetSlider';
 import { TippingPanel } from './TippingPanel';
@@ -129,6 +131,7 @@ function Whole({ mould }: { mould: Mould }) {
         </Box>
       </Grid>
       {section.drawn && (mould.family === 'lamps' || tall) && <TippingPanel mould={mould} />}
+      {mould.family === 'pavers' && <LetteringPanel widthMm={2 * halfWidth(section)} />}
       <Text as="h2" textStyle="name" mt={5} mb={3}>
         Copies
       </Text>

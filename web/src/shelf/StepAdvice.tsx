@@ -2,7 +2,7 @@ import { Box, Text } from '@chakra-ui/react';
 import { useRoute } from '../route/useRoute';
 import { benchMass, left } from '../kit/format';
 import { Caution } from '../kit/States';
-import { WaxPanel } from '../finish/WaxPanel';
+import { FillPanel } from '../finish/FillPanel';
 import { useMould, useMouldSum } from '../mould/useMoulds';
 import type { Group } from './useShelf';
 
@@ -34,7 +34,7 @@ export function StepAdvice({ group }: { group: Group }) {
     case 'seal':
       return <CoatAdvice group={group} />;
     case 'fill':
-      return <WaxPanel mouldId={group.mouldId} pieces={group.pieces} />;
+      return <FillPanel mouldId={group.mouldId} pieces={group.pieces} />;
     case 'fit':
       return (
         <Caution

@@ -25,6 +25,7 @@ export function StepForm({ group, now, onDone }: Props) {
   const [count, setCount] = useState(String(group.pieces));
   const [mass, setMass] = useState('');
   const [note, setNote] = useState('');
+  const [doneAt, setDoneAt] = useState('');
   const [early, setEarly] = useState('');
   const [overfull, setOverfull] = useState(false);
   const [photo, setPhoto] = useState<Blob>();
@@ -48,6 +49,7 @@ export function StepForm({ group, now, onDone }: Props) {
             .map((id) => ({ id, ...(massKg !== undefined && { massKg }) })),
           stepNo: group.stepNo,
           round: group.round,
+          ...(doneAt !== '' && { doneAt: new Date(doneAt).toISOString() }),
           ...(early.trim() !== '' && { earlyReason: early.trim() }),
           ...(note.trim() !== '' && { note: note.trim() }),
           ...(overfull && { overfull }),
@@ -104,8 +106,16 @@ export function StepForm({ group, now, onDone }: Props) {
               <QuantityField label="its mass" text={mass} onText={setMass} dimension="mass" />
             </Box>
           )}
-          <Box flex={1} minW="200px">
+          <Box flex={1} minW="160px">
             <TextField label="note" text={note} onText={setNote} />
+          </Box>
+          <Box w="220px">
+            <TextField
+              label="done at (empty: now)"
+              type="datetime-local"
+              text={doneAt}
+              onText={setDoneAt}
+            />
           </Box>
         </Flex>
         <PhotoField photo={photo} onPhoto={setPhoto} />

@@ -7,6 +7,7 @@ import { Failed, Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
 import { useTitle } from '../kit/useTitle';
+import { StationsForm } from './StationsForm';
 import { useChangeWorkshop, useWorkshop } from './useWorkshop';
 
 type Workshop = Schemas['WorkshopView'];
@@ -29,6 +30,7 @@ export function WorkshopPage() {
       {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the workshop" />}
       {data && <Form key={data.version} workshop={data} />}
+      {data && <StationsForm />}
     </Box>
   );
 }

@@ -9,6 +9,7 @@ import static java.util.stream.Collectors.toMap;
 import ironshelf.core.cure.Stay;
 import ironshelf.http.ProblemException;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
@@ -144,6 +145,14 @@ public class CastService {
   public CastView cast(long id) {
     Cast cast = entity(id);
     return cast.view(copies.findById(cast.copyId()).orElseThrow());
+  }
+
+  /** How many copies are in use: filled, free, or to be mended. */
+  @Transactional(readOnly = true)
+  public int copiesInUse() {
+    return (int)
+        copies.countByConditionNotIn(
+            Arrays.stream(CopyCondition.values()).filter(c -> !c.isInUse()).toList());
   }
 
   /** All casts that are in their moulds now, oldest first. */

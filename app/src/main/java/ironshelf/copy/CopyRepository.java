@@ -9,6 +9,8 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface CopyRepository extends JpaRepository<Copy, Long> {
+  long countByConditionNotIn(Collection<CopyCondition> conditions);
+
   Optional<Copy> findByCode(String code);
 
   List<Copy> findByMouldIdInOrderByMouldIdAscIdAsc(Collection<Long> mouldIds);

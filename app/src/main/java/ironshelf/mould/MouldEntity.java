@@ -91,6 +91,10 @@ class MouldEntity {
     return KINDS.find(kind).orElseThrow();
   }
 
+  DrawnMould drawn() {
+    return new DrawnMould(id, version, shape.cavities(), shape.capacityL(), Section.of(shape));
+  }
+
   MouldView view(List<CopyView> copies, CastsExpected expected) {
     return new MouldView(
         id,

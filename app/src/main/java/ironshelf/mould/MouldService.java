@@ -16,6 +16,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
@@ -28,6 +29,7 @@ public class MouldService {
 
   private final MouldRepository moulds;
   private final CopyService copies;
+  private final Map<Long, DrawnMould> drawn = new ConcurrentHashMap<>();
 
   MouldService(MouldRepository moulds, CopyService copies) {
     this.moulds = moulds;
@@ -59,6 +61,21 @@ public class MouldService {
     Expected expected = new Expected();
     return PageOf.of(
         found, m -> m.view(byMould.getOrDefault(m.id(), List.of()), expected.of(m.kind())));
+  }
+
+  /** All moulds as they are drawn, by id; each is worked out once for its version. */
+  @Transactional(readOnly = true)
+  public Map<Long, DrawnMould> drawn() {
+    Map<Long, DrawnMould> all = new HashMap<>();
+    for (MouldEntity mould : moulds.findAll()) {
+      all.put(
+          mould.id(),
+          drawn.compute(
+              mould.id(),
+              (id, known) ->
+                  known == null || known.version() != mould.version() ? mould.drawn() : known));
+    }
+    return all;
   }
 
   @Transactional(readOnly = true)

@@ -14,7 +14,7 @@ import ironshelf.cure.CureService;
 import ironshelf.cure.CureWarnings;
 import ironshelf.cure.Temperatures;
 import ironshelf.http.Catalogue;
-import ironshelf.mould.MouldView;
+import ironshelf.mould.DrawnMould;
 import ironshelf.pour.PourFacts;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.WaitingLayer;
@@ -75,7 +75,7 @@ class InMould {
     return cure.gate(pour.stays(), recipe.demouldAgeH(), recipe.greenUntilAgeH());
   }
 
-  List<ShelfView.ShelfGroup> groups(List<MouldView> moulds) {
+  List<ShelfView.ShelfGroup> groups(Map<Long, DrawnMould> moulds) {
     Map<Long, CastView> held =
         castings.held().stream()
             .collect(toMap(CastView::id, identity(), (a, b) -> a, TreeMap::new));
@@ -83,11 +83,7 @@ class InMould {
     waiting.all().forEach(w -> w.castIds().forEach(castId -> waitingByCast.put(castId, w)));
     Known known =
         new Known(
-            moulds.stream().collect(toMap(MouldView::id, identity())),
-            products.all(),
-            recipes.allRecipes(),
-            recipes.allColourways(),
-            new HashMap<>());
+            moulds, products.all(), recipes.allRecipes(), recipes.allColourways(), new HashMap<>());
     return pours.facts(held.keySet()).values().stream()
         .collect(groupingBy(f -> List.of(f.sessionId(), f.productId(), place(f))))
         .values()
@@ -109,12 +105,12 @@ class InMould {
   private ShelfView.ShelfGroup group(
       Known known, PourFacts facts, List<CastView> casts, @Nullable WaitingLayer next) {
     ProductView product = known.products.get(facts.productId());
-    MouldView mould = known.moulds.get(product.mouldId());
+    DrawnMould mould = known.moulds.get(product.mouldId());
     RecipeView recipe = known.recipes.get(facts.recipeId());
     ColourwayView colourway = known.colourways.get(facts.colourwayId());
     CureService.DemouldGate gate =
         cure.gate(facts.stays(), recipe.demouldAgeH(), recipe.greenUntilAgeH());
-    int cavities = mould.shape().cavities();
+    int cavities = mould.cavities();
     int pieces = casts.size() * cavities;
     String place = place(facts);
     RouteView route = known.current.computeIfAbsent(product.id(), routes::current);
@@ -155,7 +151,7 @@ class InMould {
 
   /** What the groups are named and drawn from, read once. */
   private record Known(
-      Map<Long, MouldView> moulds,
+      Map<Long, DrawnMould> moulds,
       Map<Long, ProductView> products,
       Map<Long, RecipeView> recipes,
       Map<Long, ColourwayView> colourways,

@@ -1,16 +1,14 @@
 package ironshelf.shelf;
 
-import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toList;
-import static java.util.stream.Collectors.toMap;
 
 import ironshelf.core.route.Board;
 import ironshelf.core.route.Gate;
 import ironshelf.core.route.RouteStep;
 import ironshelf.core.route.Stand;
 import ironshelf.core.route.StepKind;
-import ironshelf.mould.MouldView;
+import ironshelf.mould.DrawnMould;
 import ironshelf.piece.LivePiece;
 import ironshelf.piece.PieceService;
 import ironshelf.pour.PourFacts;
@@ -49,10 +47,9 @@ class OutOfMould {
     this.inMould = inMould;
   }
 
-  List<ShelfView.ShelfGroup> groups(List<MouldView> moulds, Instant now) {
+  List<ShelfView.ShelfGroup> groups(Map<Long, DrawnMould> moulds, Instant now) {
     List<LivePiece> live = pieces.live(now.minus(SHOWN));
     Ways.Known known = ways.known();
-    Map<Long, MouldView> mouldsById = moulds.stream().collect(toMap(MouldView::id, identity()));
     Map<Long, ColourwayView> colourways = recipes.allColourways();
     Map<Long, PourFacts> green = greenFacts(live, known);
     return live.stream()
@@ -66,7 +63,7 @@ class OutOfMould {
                   e.getKey(),
                   e.getValue(),
                   known,
-                  mouldsById.get(product.mouldId()),
+                  moulds.get(product.mouldId()),
                   product,
                   colourways.get(e.getValue().get(0).colourwayId()),
                   green,
@@ -106,7 +103,7 @@ class OutOfMould {
       String key,
       List<LivePiece> own,
       Ways.Known known,
-      MouldView mould,
+      DrawnMould mould,
       ProductView product,
       ColourwayView colourway,
       Map<Long, PourFacts> green,
@@ -143,7 +140,7 @@ class OutOfMould {
         bestUntil,
         null,
         step == null ? 0 : step.attendedMin() * own.size(),
-        mould.capacityL() / mould.shape().cavities() * own.size(),
+        mould.capacityL() / mould.cavities() * own.size(),
         null,
         own.stream().map(LivePiece::id).toList(),
         List.of(),

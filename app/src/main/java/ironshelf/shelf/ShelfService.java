@@ -2,9 +2,10 @@ package ironshelf.shelf;
 
 import static java.util.stream.Collectors.groupingBy;
 
+import ironshelf.copy.CastService;
 import ironshelf.core.route.Board;
+import ironshelf.mould.DrawnMould;
 import ironshelf.mould.MouldService;
-import ironshelf.mould.MouldView;
 import ironshelf.station.StationService;
 import ironshelf.workshop.WorkshopService;
 import java.time.Clock;
@@ -12,7 +13,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -24,6 +24,7 @@ public class ShelfService {
   private final WorkshopService workshop;
   private final StationService stations;
   private final MouldService moulds;
+  private final CastService castings;
   private final InMould inMould;
   private final OutOfMould outOfMould;
   private final Clock clock;
@@ -32,12 +33,14 @@ public class ShelfService {
       WorkshopService workshop,
       StationService stations,
       MouldService moulds,
+      CastService castings,
       InMould inMould,
       OutOfMould outOfMould,
       Clock clock) {
     this.workshop = workshop;
     this.stations = stations;
     this.moulds = moulds;
+    this.castings = castings;
     this.inMould = inMould;
     this.outOfMould = outOfMould;
     this.clock = clock;
@@ -45,24 +48,20 @@ public class ShelfService {
 
   public ShelfView shelf() {
     Instant now = clock.instant();
-    List<MouldView> all = moulds.moulds("", Pageable.unpaged()).items();
+    Map<Long, DrawnMould> all = moulds.drawn();
     List<ShelfView.ShelfGroup> groups = new ArrayList<>(inMould.groups(all));
     int held = groups.stream().mapToInt(g -> g.casts().size()).sum();
     groups.addAll(outOfMould.groups(all, now));
-    int copies =
-        all.stream()
-            .mapToInt(m -> (int) m.copies().stream().filter(c -> c.condition().isInUse()).count())
-            .sum();
-    List<Long> shown = groups.stream().map(ShelfView.ShelfGroup::mouldId).distinct().toList();
     return new ShelfView(
         now,
-        copies,
+        castings.copiesInUse(),
         held,
         workshop.view().roomC(),
         use(groups),
-        all.stream()
-            .filter(m -> shown.contains(m.id()))
-            .map(m -> new ShelfView.ShelfShape(m.id(), m.section()))
+        groups.stream()
+            .map(ShelfView.ShelfGroup::mouldId)
+            .distinct()
+            .map(id -> new ShelfView.ShelfShape(id, all.get(id).section()))
             .toList(),
         List.copyOf(groups));
   }

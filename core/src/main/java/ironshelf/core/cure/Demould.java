@@ -18,6 +18,9 @@ public final class Demould {
   /** ACI 306R: protect the fresh concrete from less than 40 °F (about 5 °C). */
   static final double COLD_C = 5;
 
+  /** ACI 305.1: fresh concrete is kept to 95 °F (35 °C). */
+  static final double WARM_C = 35;
+
   static final double FIRST_DAY_H = 24;
 
   /** ACI 306R: safe against one frost from 500 psi (about 3.5 MPa). */
@@ -69,6 +72,10 @@ public final class Demould {
     } else if (firstDay.lowC() < COLD_C) {
       warnings.add(
           Finding.of(FindingCode.CURE_COLD, Map.of("value", firstDay.lowC(), "least", COLD_C)));
+    }
+    if (firstDay.highC() > WARM_C && firstDay.highC() <= DemouldRequest.HOTTEST_C) {
+      warnings.add(
+          Finding.of(FindingCode.CURE_WARM, Map.of("value", firstDay.highC(), "most", WARM_C)));
     }
     if (firstDay.highC() > DemouldRequest.HOTTEST_C) {
       warnings.add(

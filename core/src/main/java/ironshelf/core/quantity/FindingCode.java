@@ -67,6 +67,7 @@ public enum FindingCode {
   CURE_COLD("cure.cold"),
   CURE_FROST("cure.frost"),
   CURE_TOO_HOT("cure.tooHot"),
+  CURE_WARM("cure.warm"),
   CURE_HOT("cure.hot"),
   CURE_NEVER("cure.never"),
   TENT_TOO_LATE("tent.tooLate"),

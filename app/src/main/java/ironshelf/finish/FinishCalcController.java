@@ -1,0 +1,34 @@
+package ironshelf.finish;
+
+import ironshelf.core.finish.Drainage;
+import ironshelf.core.finish.Lettering;
+import ironshelf.core.quantity.WhenMissing;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Drainage stones and letters, stateless. */
+@RestController
+class FinishCalcController {
+
+  /**
+   * A planter.
+   *
+   * @param sharePercent of its inside that the stones take
+   */
+  record DrainageRequest(double containerL, @WhenMissing("20") double sharePercent) {
+    DrainageRequest {
+      sharePercent = Double.isNaN(sharePercent) ? 20 : sharePercent;
+    }
+  }
+
+  @PostMapping("/api/calc/drainage")
+  Drainage drainage(@RequestBody DrainageRequest request) {
+    return Drainage.of(request.containerL(), request.sharePercent());
+  }
+
+  @PostMapping("/api/calc/lettering")
+  Lettering lettering(@RequestBody Lettering.LetteringRequest request) {
+    return Lettering.of(request);
+  }
+}

@@ -1,0 +1,27 @@
+package ironshelf.core.finish;
+
+import ironshelf.core.quantity.Findings;
+
+/**
+ * Drainage stones for a planter: a layer of so much of its inside.
+ *
+ * @param stonesL loose
+ */
+public record Drainage(double stonesL, double stonesKg) {
+
+  /** Crushed stone, loose (ACI 211.1 range; handbook 3). */
+  private static final double LOOSE_KG_L = 1.5;
+
+  /**
+   * @param containerL to the rim, over 0 and up to 5 000
+   * @param sharePercent of it that the stones take, 5 to 50; a fifth is common practice
+   */
+  public static Drainage of(double containerL, double sharePercent) {
+    new Findings()
+        .above("containerL", containerL, 0, 5_000)
+        .within("sharePercent", sharePercent, 5, 50)
+        .orRefuse();
+    double litres = containerL * sharePercent / 100;
+    return new Drainage(litres, litres * LOOSE_KG_L);
+  }
+}

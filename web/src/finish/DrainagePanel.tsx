@@ -1,0 +1,36 @@
+import { Box, Text } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { client, dataOf, messageOf } from '../api/client';
+import { benchMass } from '../kit/format';
+import { TextField } from '../kit/TextField';
+
+/** Stones at the foot of a planter, so that its roots do not stand in water. */
+export function DrainagePanel({ containerL, pieces }: { containerL: number; pieces: number }) {
+  const [share, setShare] = useState('20');
+  const sharePercent = Number(share.replace(',', '.'));
+  const { data, error } = useQuery({
+    queryKey: ['drainage', containerL, share],
+    queryFn: () =>
+      dataOf(client.POST('/api/calc/drainage', { body: { containerL, sharePercent } })),
+  });
+  return (
+    <Box as="section" aria-label="Drainage">
+      <Box w="160px">
+        <TextField
+          label="of its inside, %"
+          text={share}
+          onText={setShare}
+          problem={error ? messageOf(error) : undefined}
+        />
+      </Box>
+      {data && (
+        <Text fontSize="20px" fontWeight={600}>
+          {benchMass(data.stonesKg * pieces)} of stones for {pieces}, {benchMass(data.stonesKg)}{' '}
+          each
+        </Text>
+      )}
+      <Text>See that the drain hole is open: drill it wet, after a week.</Text>
+    </Box>
+  );
+}

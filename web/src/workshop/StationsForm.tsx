@@ -1,0 +1,70 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { client, dataOf, messageOf, type Schemas } from '../api/client';
+import { Key } from '../kit/States';
+import { TextField } from '../kit/TextField';
+import { useStations } from '../route/useRoute';
+
+type Station = Schemas['StationView'];
+
+/** What each station holds, so that nothing is put where there is no room. */
+export function StationsForm() {
+  const { data } = useStations();
+  return (
+    <Box as="section" aria-label="Stations" mt={6}>
+      <Text as="h2" textStyle="name" mb={2}>
+        Stations
+      </Text>
+      {data?.map((station) => (
+        <Row key={`${station.id} ${station.version}`} station={station} />
+      ))}
+    </Box>
+  );
+}
+
+const number = (text: string) => Number(text.replace(',', '.'));
+
+function Row({ station }: { station: Station }) {
+  const queries = useQueryClient();
+  const [name, setName] = useState(station.name);
+  const [pieces, setPieces] = useState(String(station.pieces ?? ''));
+  const [litres, setLitres] = useState(String(station.litres ?? ''));
+  const change = useMutation({
+    mutationFn: () =>
+      dataOf(
+        client.PUT('/api/stations/{id}', {
+          params: { path: { id: station.id }, header: { 'If-Match': `"${station.version}"` } },
+          body: {
+            name,
+            ...(pieces !== '' && { pieces: number(pieces) }),
+            ...(litres !== '' && { litres: number(litres) }),
+          },
+        }),
+      ),
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  return (
+    <Flex gap={3} wrap="wrap" alignItems="flex-start">
+      <Box w="220px">
+        <TextField label={`name of ${station.code}`} text={name} onText={setName} />
+      </Box>
+      <Box w="130px">
+        <TextField label="pieces" text={pieces} onText={setPieces} />
+      </Box>
+      <Box w="130px">
+        <TextField label="litres" text={litres} onText={setLitres} />
+      </Box>
+      <Box pt="21px">
+        <Key busy={change.isPending} onClick={() => change.mutate()}>
+          Keep
+        </Key>
+      </Box>
+      {change.error && (
+        <Text role="alert" color="oxide" pt="34px">
+          {messageOf(change.error)}
+        </Text>
+      )}
+    </Flex>
+  );
+}
