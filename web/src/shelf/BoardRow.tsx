@@ -1,8 +1,8 @@
 import { Box, Text } from '@chakra-ui/react';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { fold } from './fold';
 import { GroupMark, PIECES_PX, widthOf } from './GroupMark';
-import { place, spanOf } from './time';
+import { place, shiftOf, spanOf } from './time';
 import type { Group } from './useShelf';
 
 interface Props {
@@ -40,6 +40,13 @@ export function BoardRow(props: Props) {
     [groups, minute, span.ms, widthPx, timed, narrow],
   );
   const inner = Math.max(room, ...placed.map((p) => p.x + widthOf(p.group) + 12));
+  const shift = timed && !narrow ? shiftOf(placed, minute, widthPx, widthOf) : 0;
+  const scroller = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (scroller.current) {
+      scroller.current.scrollLeft = shift;
+    }
+  }, [shift]);
   return (
     <Box as="section" aria-label={name} position="relative" mb={narrow ? 3 : 0}>
       <Box
@@ -48,6 +55,7 @@ export function BoardRow(props: Props) {
         top="34px"
         zIndex={1}
         pointerEvents="none"
+        bg={shift > 0 ? 'ground' : 'transparent'}
         px={narrow ? 4 : 0}
       >
         <Text as="h2" textStyle="name" fontSize="23px">
@@ -62,7 +70,7 @@ export function BoardRow(props: Props) {
           {span.label}
         </Text>
       )}
-      <Box overflowX="auto" overflowY="hidden" tabIndex={inner > widthPx ? 0 : -1}>
+      <Box ref={scroller} overflowX="auto" overflowY="hidden" tabIndex={inner > widthPx ? 0 : -1}>
         <Box position="relative" h={`${ROW_PX}px`} minW={`${inner}px`}>
           <Box position="absolute" top={`${STEEL_PX}px`} left={0} right={0} h="5px" bg="steel" />
           {placed.map(({ group, x }) => (

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { nextThree, place, PLUMB, spanOf } from './time';
+import { nextThree, place, PLUMB, shiftOf, spanOf } from './time';
 import type { Group } from './useShelf';
 
 const NOW = Date.parse('2027-03-01T09:00:00Z');
@@ -23,6 +23,15 @@ describe('place', () => {
   it('keeps what is to come right of it, in order and apart', () => {
     expect(x('a')).toBeGreaterThan(1000 * PLUMB);
     expect(x('b') - x('a')).toBeGreaterThanOrEqual(100);
+  });
+
+  it('scrolls a board with more due than fits to the line', () => {
+    const crowd = [...Array.from({ length: 9 }, (_, i) => group(`d${i}`, -1)), group('next', 1)];
+    const out = place(crowd, NOW, 6 * HOUR, 1000, () => 100);
+    const shift = shiftOf(out, NOW, 1000, () => 100);
+    const next = out.find((p) => p.group.key === 'next')?.x ?? NaN;
+    expect(next - shift).toBeCloseTo(1000 * PLUMB + 50, -2);
+    expect(shiftOf(placed, NOW, 1000, () => 100)).toBeCloseTo(0);
   });
 
   it('never lets one cover another, however many there are', () => {

@@ -89,3 +89,14 @@ export function place(
   const least = Math.min(0, ...placed.map((p) => p.x));
   return placed.map((p) => ({ ...p, x: p.x - least }));
 }
+
+/** How far a board that has more due than fits is scrolled, so that its due ones end at the line. */
+export function shiftOf(
+  placed: Placed[],
+  now: number,
+  boardPx: number,
+  widthOf: (group: Group) => number,
+): number {
+  const ends = placed.filter((p) => isDue(p.group, now)).map((p) => p.x + widthOf(p.group));
+  return Math.max(0, ...ends.map((end) => end - (boardPx * PLUMB - 6)));
+}

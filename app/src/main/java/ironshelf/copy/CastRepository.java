@@ -38,7 +38,14 @@ interface CastRepository extends JpaRepository<Cast, Long> {
 
   List<Cast> findByCopyIdInAndEmptiedAtIsNull(Collection<Long> copyIds);
 
-  List<Cast> findByEmptiedAtIsNullOrderById();
-
   List<Cast> findByPourIdOrderById(long pourId);
+
+  /** All casts that are in their moulds, with their copies, oldest first. */
+  @Query(
+      """
+      select new ironshelf.copy.CastView(
+          c.id, c.version, c.copyId, k.code, k.mouldId, c.pourId, c.filledAt)
+      from Cast c, Copy k where k.id = c.copyId and c.emptiedAt is null order by c.id
+      """)
+  List<CastView> held();
 }

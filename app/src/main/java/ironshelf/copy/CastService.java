@@ -11,6 +11,7 @@ import ironshelf.http.ProblemException;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -125,7 +126,13 @@ public class CastService {
   /** Where castings were brought, in order, by the cast; those that were not are not in it. */
   @Transactional(readOnly = true)
   public Map<Long, List<Stay>> stays(Collection<Long> castIds) {
-    return stays.findByCastIdInOrderById(castIds).stream()
+    if (castIds.isEmpty()) {
+      return Map.of();
+    }
+    // Few are brought anywhere: the run of numbers is read, not asked for one by one.
+    return stays
+        .findByCastIdBetweenOrderById(Collections.min(castIds), Collections.max(castIds))
+        .stream()
         .collect(groupingBy(CastStay::castId, mapping(CastStay::stay, toList())));
   }
 
@@ -158,7 +165,7 @@ public class CastService {
   /** All casts that are in their moulds now, oldest first. */
   @Transactional(readOnly = true)
   public List<CastView> held() {
-    return views(casts.findByEmptiedAtIsNullOrderById());
+    return casts.held();
   }
 
   @Transactional(readOnly = true)

@@ -5,7 +5,7 @@ import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface CastStayRepository extends JpaRepository<CastStay, Long> {
-  List<CastStay> findByCastIdInOrderById(Collection<Long> castIds);
+  List<CastStay> findByCastIdBetweenOrderById(long from, long to);
 
   void deleteByCastIdIn(Collection<Long> castIds);
 }

@@ -25,22 +25,35 @@ public class CureService {
     this.temperatures = temperatures;
   }
 
-  /**
-   * The gate of a casting.
-   *
-   * @param stays in order, the first from wetting on
-   */
+  /** The gates by the temperatures as they are now; for many castings at once. */
+  public Gates gates() {
+    return new Gates(temperatures.snapshot());
+  }
+
+  /** The gate of one casting. */
   public DemouldGate gate(List<Stay> stays, double demouldAgeH, @Nullable Double greenUntilAgeH) {
-    Temperatures.Snapshot now = temperatures.snapshot();
-    return new DemouldGate(
-        at(now.actual(), stays, demouldAgeH),
-        greenUntilAgeH == null ? null : at(now.actual(), stays, greenUntilAgeH),
-        at(now.usual(), stays, demouldAgeH));
+    return gates().gate(stays, demouldAgeH, greenUntilAgeH);
   }
 
   /** The equivalent age of a casting at a moment. */
   public double ageH(List<Stay> stays, Instant at) {
     return temperatures.snapshot().actual().ageH(stays, at);
+  }
+
+  /** Gates by one look at the temperatures. */
+  public record Gates(Temperatures.Snapshot snapshot) {
+
+    /**
+     * The gate of a casting.
+     *
+     * @param stays in order, the first from wetting on
+     */
+    public DemouldGate gate(List<Stay> stays, double demouldAgeH, @Nullable Double greenUntilAgeH) {
+      return new DemouldGate(
+          at(snapshot.actual(), stays, demouldAgeH),
+          greenUntilAgeH == null ? null : at(snapshot.actual(), stays, greenUntilAgeH),
+          at(snapshot.usual(), stays, demouldAgeH));
+    }
   }
 
   private static Instant at(Places places, List<Stay> stays, double ageH) {

@@ -35,8 +35,13 @@ public class CureWarnings {
    * @param strengthClass of its recipe; null: a usual one
    */
   public List<Finding> of(List<Stay> stays, @Nullable String strengthClass) {
+    return of(temperatures.snapshot(), stays, strengthClass);
+  }
+
+  /** The same by a look at the temperatures that was taken before. */
+  public List<Finding> of(
+      Temperatures.Snapshot snapshot, List<Stay> stays, @Nullable String strengthClass) {
     Instant start = stays.get(0).since();
-    Temperatures.Snapshot snapshot = temperatures.snapshot();
     AgeLine.Extremes firstDay = snapshot.actual().extremes(stays, start, start.plus(FIRST_DAY));
     Instant safe =
         snapshot

@@ -2,6 +2,7 @@ package ironshelf.cure;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -12,5 +13,5 @@ interface ReadingRepository extends JpaRepository<Reading, Long> {
   List<Reading> findByPlaceAndReadAtBetweenOrderById(String place, Instant from, Instant to);
 
   @Query("select max(r.readAt) from Reading r where r.place = :place")
-  Instant lastAt(String place);
+  Optional<Instant> lastAt(String place);
 }

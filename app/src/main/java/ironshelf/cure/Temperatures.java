@@ -194,7 +194,7 @@ public class Temperatures {
 
   @Transactional(readOnly = true)
   public @Nullable Instant lastAt(String place) {
-    return readings.lastAt(place);
+    return readings.lastAt(place).orElse(null);
   }
 
   static Maturity method() {

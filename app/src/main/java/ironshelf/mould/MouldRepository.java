@@ -18,4 +18,10 @@ interface MouldRepository extends JpaRepository<MouldEntity, Long> {
 
   @Query("select new ironshelf.mould.MouldRepository$OfKind(m.id, m.kind) from MouldEntity m")
   List<OfKind> kinds();
+
+  /** A mould and its version. */
+  record Seen(long id, long version) {}
+
+  @Query("select new ironshelf.mould.MouldRepository$Seen(m.id, m.version) from MouldEntity m")
+  List<Seen> seen();
 }

@@ -67,13 +67,13 @@ public class MouldService {
   @Transactional(readOnly = true)
   public Map<Long, DrawnMould> drawn() {
     Map<Long, DrawnMould> all = new HashMap<>();
-    for (MouldEntity mould : moulds.findAll()) {
+    for (MouldRepository.Seen seen : moulds.seen()) {
       all.put(
-          mould.id(),
+          seen.id(),
           drawn.compute(
-              mould.id(),
+              seen.id(),
               (id, known) ->
-                  known == null || known.version() != mould.version() ? mould.drawn() : known));
+                  known == null || known.version() != seen.version() ? entity(id).drawn() : known));
     }
     return all;
   }

@@ -9,4 +9,6 @@ interface PourFillRepository extends JpaRepository<PourFill, Long> {
   List<PourFill> findByPourIdInOrderById(Collection<Long> pourIds);
 
   List<PourFill> findByCastIdInOrderByLayerNo(Collection<Long> castIds);
+
+  List<PourFill> findByCastIdBetweenOrderByLayerNo(long from, long to);
 }

@@ -37,6 +37,7 @@ public class PourReader {
 
   private final PourRepository pours;
   private final PourFillRepository fills;
+  private final Fills allFills;
   private final WaitingLayers waiting;
   private final MaterialService materials;
   private final CastService castings;
@@ -49,6 +50,7 @@ public class PourReader {
   PourReader(
       PourRepository pours,
       PourFillRepository fills,
+      Fills allFills,
       WaitingLayers waiting,
       MaterialService materials,
       CastService castings,
@@ -59,6 +61,7 @@ public class PourReader {
       CureService cure) {
     this.pours = pours;
     this.fills = fills;
+    this.allFills = allFills;
     this.waiting = waiting;
     this.materials = materials;
     this.castings = castings;
@@ -167,14 +170,23 @@ public class PourReader {
 
   /** What is in these casts, by the cast. */
   public Map<Long, PourFacts> facts(Collection<Long> castIds) {
-    Map<Long, List<PourFillView>> byCast =
-        fills.findByCastIdInOrderByLayerNo(castIds).stream()
-            .map(PourFill::view)
-            .collect(groupingBy(PourFillView::castId));
-    List<Long> pourIds =
-        byCast.values().stream().flatMap(List::stream).map(PourFillView::pourId).toList();
+    return facts(castIds, allFills.ofCasts(castIds));
+  }
+
+  /** What is in these casts, and what of it waits for its next layer; read once for both. */
+  public InCasts inCasts(Collection<Long> castIds) {
+    Map<Long, List<PourFillView>> byCast = allFills.ofCasts(castIds);
+    return new InCasts(facts(castIds, byCast), waiting.among(byCast));
+  }
+
+  /** What is in casts. */
+  public record InCasts(Map<Long, PourFacts> facts, List<WaitingLayer> waiting) {}
+
+  private Map<Long, PourFacts> facts(
+      Collection<Long> castIds, Map<Long, List<PourFillView>> byCast) {
     Map<Long, Pour> byId =
-        pours.findAllById(pourIds).stream().collect(toMap(Pour::id, p -> p, (a, b) -> a));
+        allFills.pours(
+            byCast.values().stream().flatMap(List::stream).map(PourFillView::pourId).toList());
     Map<Long, List<Stay>> brought = castings.stays(castIds);
     Map<Long, PourFacts> facts = new LinkedHashMap<>();
     byCast.forEach(

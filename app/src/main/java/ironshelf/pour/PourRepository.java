@@ -8,4 +8,6 @@ interface PourRepository extends JpaRepository<Pour, Long> {
   List<Pour> findByUndoneAtIsNullOrderById();
 
   List<Pour> findByBesideIdOrderById(long besideId);
+
+  List<Pour> findByIdBetween(long from, long to);
 }

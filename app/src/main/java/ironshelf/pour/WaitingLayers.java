@@ -1,8 +1,5 @@
 package ironshelf.pour;
 
-import static java.util.stream.Collectors.groupingBy;
-import static java.util.stream.Collectors.toList;
-
 import ironshelf.copy.CastService;
 import ironshelf.copy.CastView;
 import ironshelf.piece.PieceService;
@@ -29,7 +26,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class WaitingLayers {
 
   private final PourRepository pours;
-  private final PourFillRepository fills;
+  private final Fills fills;
   private final CastService castings;
   private final PieceService pieces;
   private final ProductService products;
@@ -37,7 +34,7 @@ public class WaitingLayers {
 
   WaitingLayers(
       PourRepository pours,
-      PourFillRepository fills,
+      Fills fills,
       CastService castings,
       PieceService pieces,
       ProductService products,
@@ -57,11 +54,12 @@ public class WaitingLayers {
 
   /** What of these casts waits, those of one pour together. */
   public List<WaitingLayer> of(Collection<Long> castIds) {
+    return among(fills.ofCasts(castIds));
+  }
+
+  /** The same of what is known to be in each cast. */
+  List<WaitingLayer> among(Map<Long, List<PourFillView>> byCast) {
     Map<Long, ProductView> productsById = products.all();
-    Map<Long, List<PourFillView>> byCast =
-        fills.findByCastIdInOrderByLayerNo(castIds).stream()
-            .map(PourFill::view)
-            .collect(groupingBy(PourFillView::castId, LinkedHashMap::new, toList()));
     Map<List<Long>, List<PourFillView>> groups = new LinkedHashMap<>();
     byCast
         .values()

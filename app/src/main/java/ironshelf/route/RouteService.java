@@ -7,9 +7,11 @@ import ironshelf.core.route.StartingRoutes;
 import ironshelf.http.ProblemException;
 import ironshelf.station.StationService;
 import java.time.Clock;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,6 +23,7 @@ public class RouteService {
   private final RouteRepository routes;
   private final StationService stations;
   private final Clock clock;
+  private final Map<Long, RouteView> known = new ConcurrentHashMap<>();
 
   RouteService(RouteRepository routes, StationService stations, Clock clock) {
     this.routes = routes;
@@ -67,14 +70,26 @@ public class RouteService {
 
   @Transactional(readOnly = true)
   public RouteView route(long id) {
-    return routes.findById(id).orElseThrow(() -> ProblemException.unknown("route", id)).view();
+    // Routes never change, so what was read once holds.
+    return known.computeIfAbsent(
+        id, i -> routes.findById(i).orElseThrow(() -> ProblemException.unknown("route", i)).view());
   }
 
   /** All routes by id. */
   @Transactional(readOnly = true)
   public Map<Long, RouteView> all() {
     Map<Long, RouteView> all = new LinkedHashMap<>();
-    routes.findAll().forEach(r -> all.put(r.view().id(), r.view()));
+    for (long id : routes.ids()) {
+      all.put(id, route(id));
+    }
     return all;
+  }
+
+  /** The current route of each product, by the product. */
+  @Transactional(readOnly = true)
+  public Map<Long, RouteView> allCurrent() {
+    Map<Long, RouteView> current = new HashMap<>();
+    all().values().forEach(r -> current.put(r.productId(), r));
+    return current;
   }
 }

@@ -18,7 +18,6 @@ import ironshelf.mould.DrawnMould;
 import ironshelf.pour.PourFacts;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.WaitingLayer;
-import ironshelf.pour.WaitingLayers;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
@@ -40,7 +39,6 @@ class InMould {
 
   private final CastService castings;
   private final PourReader pours;
-  private final WaitingLayers waiting;
   private final ProductService products;
   private final RecipeService recipes;
   private final RouteService routes;
@@ -51,7 +49,6 @@ class InMould {
   InMould(
       CastService castings,
       PourReader pours,
-      WaitingLayers waiting,
       ProductService products,
       RecipeService recipes,
       RouteService routes,
@@ -60,7 +57,6 @@ class InMould {
       Catalogue catalogue) {
     this.castings = castings;
     this.pours = pours;
-    this.waiting = waiting;
     this.products = products;
     this.recipes = recipes;
     this.routes = routes;
@@ -80,11 +76,17 @@ class InMould {
         castings.held().stream()
             .collect(toMap(CastView::id, identity(), (a, b) -> a, TreeMap::new));
     Map<Long, WaitingLayer> waitingByCast = new HashMap<>();
-    waiting.all().forEach(w -> w.castIds().forEach(castId -> waitingByCast.put(castId, w)));
+    PourReader.InCasts inCasts = pours.inCasts(held.keySet());
+    inCasts.waiting().forEach(w -> w.castIds().forEach(castId -> waitingByCast.put(castId, w)));
     Known known =
         new Known(
-            moulds, products.all(), recipes.allRecipes(), recipes.allColourways(), new HashMap<>());
-    return pours.facts(held.keySet()).values().stream()
+            moulds,
+            products.all(),
+            recipes.allRecipes(),
+            recipes.allColourways(),
+            routes.allCurrent(),
+            cure.gates());
+    return inCasts.facts().values().stream()
         .collect(groupingBy(f -> List.of(f.sessionId(), f.productId(), place(f))))
         .values()
         .stream()
@@ -109,11 +111,11 @@ class InMould {
     RecipeView recipe = known.recipes.get(facts.recipeId());
     ColourwayView colourway = known.colourways.get(facts.colourwayId());
     CureService.DemouldGate gate =
-        cure.gate(facts.stays(), recipe.demouldAgeH(), recipe.greenUntilAgeH());
+        known.gates.gate(facts.stays(), recipe.demouldAgeH(), recipe.greenUntilAgeH());
     int cavities = mould.cavities();
     int pieces = casts.size() * cavities;
     String place = place(facts);
-    RouteView route = known.current.computeIfAbsent(product.id(), routes::current);
+    RouteView route = known.current.get(product.id());
     double attendedMin = route.route().steps().get(Route.DEMOULD_NO).attendedMin();
     return new ShelfView.ShelfGroup(
         "pour-" + facts.sessionId() + "-" + product.id() + "-" + place,
@@ -146,7 +148,8 @@ class InMould {
                     new ShelfView.ShelfCast(
                         c.id(), c.version(), c.copyId(), c.copyCode(), cavities))
             .toList(),
-        catalogue.views(warnings.of(facts.stays(), recipe.strengthClass())));
+        catalogue.views(
+            warnings.of(known.gates.snapshot(), facts.stays(), recipe.strengthClass())));
   }
 
   /** What the groups are named and drawn from, read once. */
@@ -155,5 +158,6 @@ class InMould {
       Map<Long, ProductView> products,
       Map<Long, RecipeView> recipes,
       Map<Long, ColourwayView> colourways,
-      Map<Long, RouteView> current) {}
+      Map<Long, RouteView> current,
+      CureService.Gates gates) {}
 }

@@ -8,17 +8,19 @@ import ironshelf.core.route.Gate;
 import ironshelf.core.route.RouteStep;
 import ironshelf.core.route.Stand;
 import ironshelf.core.route.StepKind;
+import ironshelf.cure.CureService;
 import ironshelf.mould.DrawnMould;
 import ironshelf.piece.LivePiece;
 import ironshelf.piece.PieceService;
-import ironshelf.pour.PourFacts;
 import ironshelf.pour.PourReader;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.RecipeView;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,22 +38,22 @@ class OutOfMould {
   private final PourReader pours;
   private final RecipeService recipes;
   private final Ways ways;
-  private final InMould inMould;
+  private final CureService cure;
 
   OutOfMould(
-      PieceService pieces, PourReader pours, RecipeService recipes, Ways ways, InMould inMould) {
+      PieceService pieces, PourReader pours, RecipeService recipes, Ways ways, CureService cure) {
     this.pieces = pieces;
     this.pours = pours;
     this.recipes = recipes;
     this.ways = ways;
-    this.inMould = inMould;
+    this.cure = cure;
   }
 
   List<ShelfView.ShelfGroup> groups(Map<Long, DrawnMould> moulds, Instant now) {
     List<LivePiece> live = pieces.live(now.minus(SHOWN));
     Ways.Known known = ways.known();
     Map<Long, ColourwayView> colourways = recipes.allColourways();
-    Map<Long, PourFacts> green = greenFacts(live, known);
+    Map<Long, Instant> green = greenUntil(live, known);
     return live.stream()
         .collect(groupingBy(OutOfMould::together, LinkedHashMap::new, toList()))
         .entrySet()
@@ -87,8 +89,8 @@ class OutOfMould {
             + p.doneAt().toEpochMilli();
   }
 
-  /** The pours of what is to be trimmed, which goes on hardening as it did in its mould. */
-  private Map<Long, PourFacts> greenFacts(Collection<LivePiece> live, Ways.Known known) {
+  /** Until when what is to be trimmed is green: it goes on hardening as it did in its mould. */
+  private Map<Long, Instant> greenUntil(Collection<LivePiece> live, Ways.Known known) {
     List<Long> castIds =
         live.stream()
             .filter(p -> p.readyAt() == null)
@@ -96,7 +98,24 @@ class OutOfMould {
             .map(LivePiece::castId)
             .distinct()
             .toList();
-    return castIds.isEmpty() ? Map.of() : pours.facts(castIds);
+    if (castIds.isEmpty()) {
+      return Map.of();
+    }
+    CureService.Gates gates = cure.gates();
+    Map<Long, RecipeView> byId = recipes.allRecipes();
+    Map<Long, Instant> until = new HashMap<>();
+    pours
+        .facts(castIds)
+        .forEach(
+            (castId, facts) -> {
+              RecipeView recipe = byId.get(facts.recipeId());
+              until.put(
+                  castId,
+                  gates
+                      .gate(facts.stays(), recipe.demouldAgeH(), recipe.greenUntilAgeH())
+                      .greenUntil());
+            });
+    return until;
   }
 
   private ShelfView.ShelfGroup group(
@@ -106,7 +125,7 @@ class OutOfMould {
       DrawnMould mould,
       ProductView product,
       ColourwayView colourway,
-      Map<Long, PourFacts> green,
+      Map<Long, Instant> green,
       Instant now) {
     LivePiece first = own.get(0);
     boolean ready = first.readyAt() != null;
@@ -116,7 +135,7 @@ class OutOfMould {
         gate == null ? null : known.way(first.routeId()).steps().get(gate.stepNo());
     @Nullable Instant bestUntil = gate == null ? null : gate.bestUntil();
     if (gate != null && gate.step() == StepKind.TRIM && green.containsKey(first.castId())) {
-      bestUntil = inMould.gate(green.get(first.castId())).greenUntil();
+      bestUntil = green.get(first.castId());
     }
     return new ShelfView.ShelfGroup(
         key,

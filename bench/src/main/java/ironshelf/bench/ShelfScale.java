@@ -22,6 +22,7 @@ public final class ShelfScale {
 
   private static final JsonMapper JSON = new JsonMapper();
   private static final int A_POUR = 10;
+  private static final int A_MOULD = 100;
   private static final int TIMES = 40;
 
   private final HttpClient http = HttpClient.newHttpClient();
@@ -32,11 +33,13 @@ public final class ShelfScale {
   }
 
   /**
-   * @param args address, then how many pieces
+   * @param args address, then how many pieces; without a number it measures what is there
    */
   public static void main(String[] args) throws Exception {
     ShelfScale scale = new ShelfScale(args[0]);
-    scale.fill(Integer.parseInt(args[1]));
+    if (args.length > 1) {
+      scale.fill(Integer.parseInt(args[1]));
+    }
     scale.measure();
   }
 
@@ -57,11 +60,20 @@ public final class ShelfScale {
                     List.of()))
             .path("id")
             .asLong();
+    for (int i = 0; i < pieces; i += A_MOULD) {
+      mould(i / A_MOULD, first, colour, i < pieces / 2);
+    }
+  }
+
+  /** A mould with its copies, all filled; emptied again where that is asked for. */
+  private void mould(int number, long recipe, long colour, boolean emptied) throws Exception {
     long mould =
         post(
                 "/api/moulds",
                 JSON.readTree(
-                    "{\"name\":\"Scale cup\",\"family\":\"vessels\",\"kind\":\"silicone\",\"shape\":"
+                    "{\"name\":\"Scale cup "
+                        + number
+                        + "\",\"family\":\"vessels\",\"kind\":\"silicone\",\"shape\":"
                         + "{\"cavity\":{\"kind\":\"cone\",\"topDiameterMm\":84,\"baseDiameterMm\":70,"
                         + "\"heightMm\":78},\"coreLiftMm\":0,\"coreOffsetMm\":0,\"inserts\":[],"
                         + "\"cavities\":1,\"moreCores\":[],\"parts\":[]},\"coreMassKg\":0,"
@@ -73,24 +85,26 @@ public final class ShelfScale {
                 "/api/products",
                 Map.of(
                     "name",
-                    "Scale cup",
+                    "Scale cup " + number,
                     "mouldId",
                     mould,
                     "recipeId",
-                    first,
+                    recipe,
                     "minutesPerPiece",
                     0.1))
             .path("product")
             .path("id")
             .asLong();
-    for (int i = 0; i < pieces; i++) {
-      post("/api/moulds/" + mould + "/copies", Map.of("code", "SC" + i, "castsBefore", 0));
+    for (int i = 0; i < A_MOULD; i++) {
+      post(
+          "/api/moulds/" + mould + "/copies",
+          Map.of("code", "S" + number + "C" + i, "castsBefore", 0));
     }
     List<JsonNode> copies = new ArrayList<>();
     get("/api/moulds/" + mould).path("copies").forEach(copies::add);
-    for (int i = 0; i < pieces; i += A_POUR) {
+    for (int i = 0; i < A_MOULD; i += A_POUR) {
       JsonNode poured = pour(product, colour, copies.subList(i, i + A_POUR));
-      if (i < pieces / 2) {
+      if (emptied) {
         takeOut(poured.path("id").asLong());
       }
     }

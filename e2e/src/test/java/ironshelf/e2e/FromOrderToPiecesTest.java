@@ -180,6 +180,10 @@ class FromOrderToPiecesTest {
       assertThat(page.getByText("Nothing stands on the shelf")).isVisible();
       assertThat(page.getByText("Demo,")).isHidden();
       Browser.isAccessible(page);
+      page.navigate("/temperatures");
+      assertThat(page.getByText("no probe yet: the usual day").first()).isVisible();
+      page.navigate("/next");
+      assertThat(page.getByText("Nothing is due by")).isVisible();
       page.navigate("/orders");
       assertThat(page.getByText("No orders yet")).isVisible();
       page.navigate("/moulds");

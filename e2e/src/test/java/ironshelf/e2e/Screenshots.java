@@ -14,19 +14,20 @@ final class Screenshots {
     Path folder = Path.of(args[0]);
     Map<String, String> pages = new LinkedHashMap<>();
     pages.put("shelf", "/");
+    pages.put("shelf-dark", "/");
+    pages.put("next", "/next");
+    pages.put("temperatures", "/temperatures");
+    pages.put("route", "/products/1/route");
+    pages.put("strength", "/pieces/19/strength");
     pages.put("order", "/orders/2");
     pages.put("mould", "/moulds/1");
     pages.put("rack", "/moulds");
     pages.put("choose", "/pour?order=3");
-    pages.put("new-mould", "/moulds/new");
-    pages.put("copy", "/copies/4");
-    pages.put("mixes", "/mixes");
     pages.put("mix", "/mixes/1");
     pages.put("stock", "/stock");
     pages.put("use", "/stock/use");
     pages.put("piece", "/pieces/4");
     pages.put("product", "/products/4/change");
-    pages.put("weights", "/pour/weights");
     pages.put("fill", "/pour/sheet?fills=4-0-26&colourway=1");
     pages.put("pour-sheet", "/pour/sheet?fills=1-3-5.6.7&colourway=2");
     try (RunningApp app = new RunningApp(true);
@@ -39,6 +40,10 @@ final class Screenshots {
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
             // Sums follow the data they are asked for with.
             page.waitForTimeout(1_500);
+            if (name.equals("shelf-dark")) {
+              page.getByText("night", new Page.GetByTextOptions().setExact(true)).click();
+              page.waitForTimeout(500);
+            }
             if (name.equals("pour-sheet")) {
               page.getByText("Done, go on").click();
               page.getByText("Done, go on").click();
