@@ -37,6 +37,10 @@ class BoundaryTest {
         .definedBy("ironshelf.core.piece..")
         .layer("finish")
         .definedBy("ironshelf.core.finish..")
+        .layer("route")
+        .definedBy("ironshelf.core.route..")
+        .layer("plan")
+        .definedBy("ironshelf.core.plan..")
         .whereLayer("quantity")
         .mayNotAccessAnyLayer()
         .whereLayer("material")
@@ -52,6 +56,10 @@ class BoundaryTest {
         .whereLayer("piece")
         .mayOnlyAccessLayers("quantity")
         .whereLayer("finish")
+        .mayOnlyAccessLayers("quantity")
+        .whereLayer("route")
+        .mayOnlyAccessLayers("quantity")
+        .whereLayer("plan")
         .mayOnlyAccessLayers("quantity")
         .check(CORE);
   }

@@ -81,7 +81,12 @@ public enum FindingCode {
   ROUTE_SEAL_WET("route.sealWet"),
   ROUTE_WAIT_ATTENDED("route.waitAttended"),
   ROUTE_ENDS_WAITING("route.endsWaiting"),
-  STATION_UNKNOWN("station.unknown");
+  STATION_UNKNOWN("station.unknown"),
+  HOURS_TURNED("hours.turned"),
+  PLAN_UNKNOWN("plan.unknown"),
+  PLAN_MOULD_KEPT("plan.mouldKept"),
+  PLAN_TOO_LONG("plan.tooLong"),
+  PLAN_TOO_LARGE("plan.tooLarge");
 
   private final String text;
 

@@ -1,0 +1,59 @@
+package ironshelf.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One piece of work of a route, and what is waited before it.
+ *
+ * @param stays in stations before it, in order; the last one lasts until the work begins
+ * @param frees whether the mould is free when it is done
+ */
+record Leg(String step, long workMin, long waitMin, List<Stay> stays, boolean frees) {
+
+  /** A wait in a station: so long after the work before, for so long at least. */
+  record Stay(@Nullable String station, long afterMin, long waitMin) {}
+
+  /** A route as its works; what is waited after the last one stands before an empty one. */
+  static List<Leg> of(List<PlanStep> route) {
+    List<Leg> legs = new ArrayList<>();
+    List<Stay> stays = new ArrayList<>();
+    long waited = 0;
+    for (PlanStep step : route) {
+      if (step.workMin() > 0 || step.freesMould()) {
+        for (int round = 0; round < step.times(); round++) {
+          boolean last = round == step.times() - 1;
+          legs.add(
+              new Leg(
+                  step.step(),
+                  step.workMin(),
+                  waited,
+                  List.copyOf(stays),
+                  step.freesMould() && last));
+          stays.clear();
+          waited = last ? 0 : step.gapWholeMin();
+        }
+        waited = 0;
+      }
+      if (step.waitMin() > 0) {
+        stays.add(new Stay(step.station(), waited, step.waitMin()));
+        waited += step.waitMin();
+      }
+    }
+    legs.add(new Leg("ready", 0, waited, List.copyOf(stays), false));
+    return legs;
+  }
+
+  /** The least time from the first work to the end, or to where the mould is free. */
+  static long leastMin(List<Leg> legs, boolean untilFree) {
+    long minutes = 0;
+    for (Leg leg : legs) {
+      minutes += leg.waitMin + leg.workMin;
+      if (untilFree && leg.frees) {
+        return minutes;
+      }
+    }
+    return minutes;
+  }
+}

@@ -1,0 +1,157 @@
+package ironshelf.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ironshelf.core.plan.Plan.PlannedCast;
+import ironshelf.core.plan.Plan.Visit;
+import ironshelf.core.plan.PlanRequest.PlanMould;
+import ironshelf.core.plan.PlanRequest.PlanProduct;
+import ironshelf.core.plan.PlanRequest.PlanStation;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Proves a plan feasible from its casts alone. Written apart from what lays plans out: it walks
+ * each route anew, and counts what is taken by sweeping over events.
+ */
+record PlanChecker(PlanRequest request, Plan plan) {
+
+  /** So much more, or less, of something from a moment on. */
+  private record Event(LocalDateTime at, int change) {}
+
+  void check(String seed) {
+    List<Event> hands = new ArrayList<>();
+    Map<String, List<Event>> stations = new HashMap<>();
+    Map<String, List<LocalDateTime[]>> held = new HashMap<>();
+    for (PlannedCast cast : plan.casts()) {
+      PlanProduct product = product(cast);
+      PlanMould mould = mould(cast);
+      assertThat(cast.copy()).as(seed).isBetween(1, mould.copies());
+      walk(cast, product, mould, stations, seed);
+      for (Visit work : cast.works()) {
+        isInHours(work, seed);
+        hands.add(new Event(work.at(), 1));
+        hands.add(new Event(work.at().plusMinutes(work.minutes()), -1));
+      }
+      held.computeIfAbsent(mould.mould() + " " + cast.copy(), k -> new ArrayList<>())
+          .add(
+              new LocalDateTime[] {
+                cast.pourAt(), cast.demouldAt().plusMinutes(Math.round(mould.washMin()))
+              });
+    }
+    assertThat(most(hands)).as(seed + " hands").isLessThanOrEqualTo(request.people());
+    for (PlanStation station : request.stations()) {
+      assertThat(most(stations.getOrDefault(station.station(), List.of())))
+          .as(seed + " " + station.station())
+          .isLessThanOrEqualTo(station.capacity());
+    }
+    held.values().forEach(uses -> doNotOverlap(uses, seed));
+    everythingIsMade(seed);
+  }
+
+  /** Each work after the one before and all waits between; stays noted as they are. */
+  private static void walk(
+      PlannedCast cast,
+      PlanProduct product,
+      PlanMould mould,
+      Map<String, List<Event>> stations,
+      String seed) {
+    LocalDateTime at = cast.pourAt();
+    List<Runnable> open = new ArrayList<>();
+    int next = 0;
+    LocalDateTime freed = null;
+    for (PlanStep step : product.route()) {
+      if (step.attendedMin() > 0) {
+        for (int round = 1; round <= step.times(); round++) {
+          Visit work = cast.works().get(next++);
+          assertThat(work.step()).as(seed).isEqualTo(step.step());
+          assertThat(work.at()).as(seed + " gate of " + step.step()).isAfterOrEqualTo(at);
+          LocalDateTime begun = work.at();
+          closing.set(begun);
+          open.forEach(Runnable::run);
+          open.clear();
+          at = work.at().plusMinutes(work.minutes());
+          if (round < step.times()) {
+            at = at.plusMinutes(Math.round(step.gapMin()));
+          }
+        }
+        if (step.freesMould()) {
+          freed = at;
+        }
+      }
+      if (step.waitH() > 0) {
+        closing.set(at);
+        open.forEach(Runnable::run);
+        open.clear();
+        if (step.station() != null) {
+          List<Event> events = stations.computeIfAbsent(step.station(), k -> new ArrayList<>());
+          events.add(new Event(at, mould.cavities()));
+          open.add(() -> events.add(new Event(closing.get(), -mould.cavities())));
+        }
+        at = at.plusMinutes(Math.round(step.waitH() * 60));
+      }
+    }
+    closing.set(at);
+    open.forEach(Runnable::run);
+    assertThat(next).as(seed).isEqualTo(cast.works().size());
+    assertThat(freed).as(seed + " freed").isEqualTo(cast.demouldAt());
+    assertThat(cast.readyAt()).as(seed + " ready").isAfterOrEqualTo(at);
+  }
+
+  /** When what is open in a station ends. */
+  private static final ThreadLocal<LocalDateTime> closing = new ThreadLocal<>();
+
+  private void isInHours(Visit work, String seed) {
+    OpenHours hours = request.calendar();
+    assertThat(hours.days()).as(seed).contains(work.at().getDayOfWeek());
+    assertThat(hours.closed()).as(seed).doesNotContain(work.at().toLocalDate());
+    assertThat(work.at().toLocalTime()).as(seed).isAfterOrEqualTo(hours.opens());
+    assertThat(work.at().plusMinutes(work.minutes()))
+        .as(seed + " closing time")
+        .isBeforeOrEqualTo(work.at().toLocalDate().atTime(hours.closes()));
+    assertThat(work.at()).as(seed).isAfterOrEqualTo(request.start());
+  }
+
+  private static int most(List<Event> events) {
+    List<Event> sorted = new ArrayList<>(events);
+    sorted.sort(Comparator.comparing(Event::at).thenComparing(Event::change));
+    int level = 0;
+    int most = 0;
+    for (Event event : sorted) {
+      level += event.change();
+      most = Math.max(most, level);
+    }
+    return most;
+  }
+
+  private static void doNotOverlap(List<LocalDateTime[]> uses, String seed) {
+    uses.sort(Comparator.comparing(u -> u[0]));
+    for (int i = 1; i < uses.size(); i++) {
+      assertThat(uses.get(i)[0]).as(seed + " copy twice").isAfterOrEqualTo(uses.get(i - 1)[1]);
+    }
+  }
+
+  private void everythingIsMade(String seed) {
+    int wanted = request.demands().stream().mapToInt(PlanRequest.Demand::quantity).sum();
+    int made = plan.casts().stream().mapToInt(PlannedCast::pieces).sum();
+    assertThat(made).as(seed + " pieces").isEqualTo(wanted);
+  }
+
+  private PlanProduct product(PlannedCast cast) {
+    return request.products().stream()
+        .filter(p -> p.product().equals(cast.product()))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private PlanMould mould(PlannedCast cast) {
+    return request.moulds().stream()
+        .filter(m -> m.mould().equals(cast.mould()))
+        .findFirst()
+        .orElseThrow();
+  }
+}
