@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { describe, expect, it } from 'vitest';
 import type { Group } from '../shelf/useShelf';
 import { byBoard, clockToday, fitting, tasksBy } from './next';

@@ -46,49 +46,52 @@ export function RouteLineDrawing({ line }: Props) {
   const endH = (marks[marks.length - 1]?.atH ?? 1) * 1.15;
   const x = (hours: number) => `${place(hours, endH) * 92}%`;
   return (
-    <Box
-      position="relative"
-      h="150px"
-      my={4}
-      role="img"
-      aria-label={`Its line: ${marks.map((m) => `${m.what.join(', ')} at ${hoursWords(m.atH)}`).join('; ')}`}
-    >
-      <Box position="absolute" top="72px" left={0} right={0} h="6px" bg="rule" />
-      <Text position="absolute" left={0} top="84px" textStyle="small">
-        <b>pour</b>
-        <br />0 h
-      </Text>
-      {[{ atH: 0, board: 'wet' }, ...marks].map((mark, i) => {
-        const next = marks[i];
-        return next ? (
-          <Box
-            key={i}
-            position="absolute"
-            top="72px"
-            h="6px"
-            left={x(mark.atH)}
-            w={`${(place(next.atH, endH) - place(mark.atH, endH)) * 92}%`}
-            bg={BOARD_COLOUR[mark.board] ?? 'steel'}
-          />
-        ) : null;
-      })}
-      {marks.map((mark, i) => (
-        <Box key={mark.atH} position="absolute" left={x(mark.atH)} top={0} h="150px">
-          <Box position="absolute" top="62px" h="26px" borderLeft="3px solid" borderColor="ink" />
-          <Text
-            position="absolute"
-            top={i % 2 === 0 ? '90px' : '8px'}
-            left="-6px"
-            textStyle="small"
-            whiteSpace="nowrap"
-          >
-            <b>{mark.what.join(', ')}</b>
-            <br />
-            {hoursWords(mark.atH)}
-            {mark.bestUntilH !== undefined && `, best to ${hoursWords(mark.bestUntilH)}`}
-          </Text>
-        </Box>
-      ))}
+    <Box overflowX="auto" tabIndex={0} my={4}>
+      <Box
+        position="relative"
+        h="150px"
+        minW="760px"
+        overflow="hidden"
+        role="img"
+        aria-label={`Its line: ${marks.map((m) => `${m.what.join(', ')} at ${hoursWords(m.atH)}`).join('; ')}`}
+      >
+        <Box position="absolute" top="72px" left={0} right={0} h="6px" bg="rule" />
+        <Text position="absolute" left={0} top="84px" textStyle="small">
+          <b>pour</b>
+          <br />0 h
+        </Text>
+        {[{ atH: 0, board: 'wet' }, ...marks].map((mark, i) => {
+          const next = marks[i];
+          return next ? (
+            <Box
+              key={i}
+              position="absolute"
+              top="72px"
+              h="6px"
+              left={x(mark.atH)}
+              w={`${(place(next.atH, endH) - place(mark.atH, endH)) * 92}%`}
+              bg={BOARD_COLOUR[mark.board] ?? 'steel'}
+            />
+          ) : null;
+        })}
+        {marks.map((mark, i) => (
+          <Box key={mark.atH} position="absolute" left={x(mark.atH)} top={0} h="150px">
+            <Box position="absolute" top="62px" h="26px" borderLeft="3px solid" borderColor="ink" />
+            <Text
+              position="absolute"
+              top={i % 2 === 0 ? '90px' : '8px'}
+              left="-6px"
+              textStyle="small"
+              whiteSpace="nowrap"
+            >
+              <b>{mark.what.join(', ')}</b>
+              <br />
+              {hoursWords(mark.atH)}
+              {mark.bestUntilH !== undefined && `, best to ${hoursWords(mark.bestUntilH)}`}
+            </Text>
+          </Box>
+        ))}
+      </Box>
     </Box>
   );
 }

@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { describe, expect, it } from 'vitest';
 import { nextThree, place, PLUMB, shiftOf, spanOf } from './time';
 import type { Group } from './useShelf';
