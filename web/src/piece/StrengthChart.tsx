@@ -53,7 +53,11 @@ export default function StrengthChart({ strength }: { strength: StrengthView }) 
             x={Math.max(1, m.ageH)}
             stroke={chart.color('steel')}
             strokeDasharray="4 4"
-            label={{ value: m.label, position: 'top', dy: (i % 3) * 15 - 4 }}
+            label={{
+              value: m.label,
+              position: 'top',
+              dy: m.ageH === HOURS_28_D ? -4 : (i % 3) * 15 - 4,
+            }}
           />
         ))}
         {strength.ageH >= 1 && (
