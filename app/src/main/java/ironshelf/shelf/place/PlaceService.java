@@ -1,4 +1,4 @@
-package ironshelf.shelf;
+package ironshelf.shelf.place;
 
 import ironshelf.act.ActService;
 import ironshelf.copy.CastService;

@@ -1,7 +1,9 @@
-package ironshelf.shelf;
+package ironshelf.shelf.place;
 
 import ironshelf.core.cure.Tent;
 import ironshelf.core.quantity.Findings;
+import ironshelf.shelf.ShelfService;
+import ironshelf.shelf.ShelfView;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
