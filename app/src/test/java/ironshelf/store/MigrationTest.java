@@ -35,6 +35,8 @@ class MigrationTest {
           "insert into casts (id, copy_id, pour_id, filled_at, emptied_at, version)"
               + " values (1, 1, 1, now(), now(), 0)",
           "insert into casts (id, copy_id, pour_id, filled_at, version) values (2, 1, 1, now(), 0)",
+          "insert into pieces values (1, 1, 1, 1, 1, now(), 2.07, null, 0)",
+          "insert into pieces values (2, 2, 1, 1, 1, null, null, null, 0)",
           "insert into workshop values (1, 'Shop', false, 20, 10, 1, 8, 'US', 0, 0)");
 
   @Test
@@ -58,6 +60,19 @@ class MigrationTest {
       assertThat(one(sql, "select count(*) from pour_fills where layer_no = 0")).isEqualTo("2");
       assertThat(one(sql, "select max(litres) / min(litres) from pour_fills")).startsWith("1.0");
       assertThat(one(sql, "select cast(layers as varchar) from products")).contains("whole");
+      // Products have a route, and what is out of its mould has had that step.
+      assertThat(one(sql, "select count(*) from routes where product_id = 1")).isEqualTo("1");
+      assertThat(one(sql, "select route_id from pieces where id = 2")).isEqualTo("1");
+      assertThat(
+              one(
+                  sql,
+                  "select a.step from pieces p join piece_steps s on s.id = p.last_step_id"
+                      + " join step_acts a on a.id = s.act_id where p.id = 1"))
+          .isEqualTo("DEMOULD");
+      assertThat(one(sql, "select last_step_id from pieces where id = 2")).isNull();
+      sql.execute(
+          "insert into step_acts (step, step_no, round_no, done_at) values ('TRIM', 3, 1, now())");
+      assertThat(one(sql, "select max(id) from step_acts")).isEqualTo("2");
       // What was emptied before washing was kept counts as washed; what is held does not.
       assertThat(one(sql, "select count(*) from casts where washed_at is not null")).isEqualTo("1");
       assertThatThrownBy(() -> sql.execute("update moulds set family = 'HATS' where id = 1"))
