@@ -1,9 +1,9 @@
 package ironshelf.core.plan;
 
-import ironshelf.core.plan.Plan.Bound;
-import ironshelf.core.plan.Plan.PlannedCast;
-import ironshelf.core.plan.Plan.PlannedOrder;
-import ironshelf.core.plan.Plan.Visit;
+import ironshelf.core.plan.CastPlan.Bound;
+import ironshelf.core.plan.CastPlan.PlannedCast;
+import ironshelf.core.plan.CastPlan.PlannedOrder;
+import ironshelf.core.plan.CastPlan.Visit;
 import ironshelf.core.plan.PlanRequest.Demand;
 import ironshelf.core.plan.PlanRequest.PlanMould;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
@@ -65,7 +65,7 @@ public final class ForwardPass {
   }
 
   /** What is due first is laid first; of one day the light before the dark, the weighty first. */
-  public static Plan of(PlanRequest request) {
+  public static CastPlan of(PlanRequest request) {
     ForwardPass pass = new ForwardPass(request);
     return pass.lay(
         request.demands().stream()
@@ -77,11 +77,11 @@ public final class ForwardPass {
   }
 
   /** The demands laid in the order in which they are given. */
-  public static Plan inOrder(PlanRequest request, List<Demand> order) {
+  public static CastPlan inOrder(PlanRequest request, List<Demand> order) {
     return new ForwardPass(request).lay(order);
   }
 
-  private Plan lay(List<Demand> order) {
+  private CastPlan lay(List<Demand> order) {
     Map<String, PlannedOrder> orders = new LinkedHashMap<>();
     double late = 0;
     double bound = 0;
@@ -91,7 +91,7 @@ public final class ForwardPass {
       late += demand.weight() * planned.lateDays();
       bound += demand.weight() * lateDays(demand, at(leastReadyMin(demand)));
     }
-    return new Plan(casts, List.copyOf(orders.values()), late, bound, visits());
+    return new CastPlan(casts, List.copyOf(orders.values()), late, bound, visits());
   }
 
   /** An order is ready when all its lines are, and as late as the latest of them. */

@@ -1,7 +1,7 @@
 package ironshelf.core.plan;
 
-import ironshelf.core.plan.Plan.Bound;
-import ironshelf.core.plan.Plan.PlannedOrder;
+import ironshelf.core.plan.CastPlan.Bound;
+import ironshelf.core.plan.CastPlan.PlannedOrder;
 import ironshelf.core.plan.PlanRequest.Demand;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
@@ -77,7 +77,7 @@ public record Promise(
    * nobody is later for it. Between the two the date is looked for by halves.
    */
   private static PlannedOrder earliest(PlanRequest plan, PromiseRequest request) {
-    Plan before = ForwardPass.of(plan);
+    CastPlan before = ForwardPass.of(plan);
     Map<String, Long> late = new HashMap<>();
     before.orders().forEach(o -> late.put(o.order(), o.lateDays()));
     LocalDate far =
@@ -87,7 +87,7 @@ public record Promise(
     LocalDate high = best.readyAt().toLocalDate();
     while (low.isBefore(high)) {
       LocalDate middle = low.plusDays((high.toEpochDay() - low.toEpochDay()) / 2);
-      Plan tried = with(plan, request, middle);
+      CastPlan tried = with(plan, request, middle);
       PlannedOrder asked = asked(tried);
       boolean harms =
           tried.orders().stream()
@@ -102,13 +102,13 @@ public record Promise(
     return best;
   }
 
-  private static Plan with(PlanRequest plan, PromiseRequest request, LocalDate due) {
+  private static CastPlan with(PlanRequest plan, PromiseRequest request, LocalDate due) {
     List<Demand> all = new ArrayList<>(plan.demands());
     all.add(new Demand(ASKED, request.product(), request.quantity(), due, 1));
     return ForwardPass.of(plan.wanting(all));
   }
 
-  private static PlannedOrder asked(Plan plan) {
+  private static PlannedOrder asked(CastPlan plan) {
     return plan.orders().stream().filter(o -> o.order().equals(ASKED)).findFirst().orElseThrow();
   }
 }

@@ -11,7 +11,7 @@ import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.IntervalVar;
 import com.google.ortools.sat.LinearExpr;
-import ironshelf.core.plan.Plan.Bound;
+import ironshelf.core.plan.CastPlan.Bound;
 import ironshelf.core.plan.PlanRequest.Demand;
 import ironshelf.core.plan.PlanRequest.PlanMould;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
@@ -42,8 +42,8 @@ class ForwardPassTest {
    */
   @Test
   void oneBowlWorkedByHand() {
-    Plan plan = ForwardPass.of(bowls(1, 1));
-    Plan.PlannedCast cast = plan.casts().get(0);
+    CastPlan plan = ForwardPass.of(bowls(1, 1));
+    CastPlan.PlannedCast cast = plan.casts().get(0);
     assertThat(cast.pourAt()).hasToString("2027-03-01T07:00");
     assertThat(cast.demouldAt()).hasToString("2027-03-01T10:16");
     assertThat(cast.works().get(2).at()).hasToString("2027-03-09T10:16");
@@ -56,8 +56,8 @@ class ForwardPassTest {
   /** Handbook 1, question 5: the moulds set the pace, and more copies mend it. */
   @Test
   void theMouldsSetThePace() {
-    Plan one = ForwardPass.of(bowls(1, 24));
-    Plan three = ForwardPass.of(bowls(3, 24));
+    CastPlan one = ForwardPass.of(bowls(1, 24));
+    CastPlan three = ForwardPass.of(bowls(3, 24));
     assertThat(one.orders().get(0).boundBy()).isEqualTo(Bound.MOULD);
     assertThat(three.orders().get(0).readyAt()).isBefore(one.orders().get(0).readyAt());
   }
@@ -67,7 +67,7 @@ class ForwardPassTest {
   void everyPlanOfFiveHundredWorkshopsIsFeasible(long block) {
     for (long seed = block * 50; seed < block * 50 + 50; seed++) {
       PlanRequest request = RandomShop.of(seed, 1 + (int) (seed % 12));
-      Plan plan = ForwardPass.of(request);
+      CastPlan plan = ForwardPass.of(request);
       new PlanChecker(request, plan).check("seed " + seed);
       assertThat(plan.lowerBoundLateDays()).isLessThanOrEqualTo(plan.totalWeightedLateDays());
       assertThat(ForwardPass.of(request)).as("the same again").isEqualTo(plan);
@@ -81,7 +81,7 @@ class ForwardPassTest {
     Random random = new Random(seed);
     int copies = 1 + random.nextInt(2);
     PlanRequest request = machines(random, copies, 6);
-    Plan plan = ForwardPass.of(request);
+    CastPlan plan = ForwardPass.of(request);
     double best = exactLateDays(request, copies);
     assertThat(plan.totalWeightedLateDays()).as("seed %d", seed).isGreaterThanOrEqualTo(best);
     assertThat(plan.lowerBoundLateDays()).as("seed %d", seed).isLessThanOrEqualTo(best);
@@ -96,7 +96,7 @@ class ForwardPassTest {
     PlanRequest request = machines(random, copies, 9);
     List<Demand> longestFirst = new ArrayList<>(request.demands());
     longestFirst.sort(Comparator.comparingLong(d -> -holdMin(request, d)));
-    Plan plan = ForwardPass.inOrder(request, longestFirst);
+    CastPlan plan = ForwardPass.inOrder(request, longestFirst);
     long makespan =
         plan.casts().stream()
             .mapToLong(c -> Duration.between(request.start(), c.demouldAt()).toMinutes())

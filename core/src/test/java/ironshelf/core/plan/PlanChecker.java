@@ -2,8 +2,8 @@ package ironshelf.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import ironshelf.core.plan.Plan.PlannedCast;
-import ironshelf.core.plan.Plan.Visit;
+import ironshelf.core.plan.CastPlan.PlannedCast;
+import ironshelf.core.plan.CastPlan.Visit;
 import ironshelf.core.plan.PlanRequest.PlanMould;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.PlanRequest.PlanStation;
@@ -18,7 +18,7 @@ import java.util.Map;
  * Proves a plan feasible from its casts alone. Written apart from what lays plans out: it walks
  * each route anew, and counts what is taken by sweeping over events.
  */
-record PlanChecker(PlanRequest request, Plan plan) {
+record PlanChecker(PlanRequest request, CastPlan plan) {
 
   /** So much more, or less, of something from a moment on. */
   private record Event(LocalDateTime at, int change) {}

@@ -23,12 +23,12 @@ class PromiseTest {
     Promise promise = Promise.of(new PromiseRequest(plan, "p0", 3, 0));
     List<Demand> all = new ArrayList<>(plan.demands());
     all.add(new Demand("asked", "p0", 3, promise.date(), 1));
-    Plan before = ForwardPass.of(plan);
-    Plan after = ForwardPass.of(plan.wanting(all));
-    Plan last = ForwardPass.of(plan.wanting(lastOf(all, promise)));
+    CastPlan before = ForwardPass.of(plan);
+    CastPlan after = ForwardPass.of(plan.wanting(all));
+    CastPlan last = ForwardPass.of(plan.wanting(lastOf(all, promise)));
     long lateFirst = late(after, "asked");
     assertThat(Math.min(lateFirst, late(last, "asked"))).as("seed %d", seed).isZero();
-    Plan kept = lateFirst == 0 ? after : last;
+    CastPlan kept = lateFirst == 0 ? after : last;
     before
         .orders()
         .forEach(
@@ -63,7 +63,7 @@ class PromiseTest {
         .isInstanceOf(RefusedException.class);
   }
 
-  private static long late(Plan plan, String order) {
+  private static long late(CastPlan plan, String order) {
     return plan.orders().stream()
         .filter(o -> o.order().equals(order))
         .findFirst()

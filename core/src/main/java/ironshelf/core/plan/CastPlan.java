@@ -9,7 +9,7 @@ import java.util.List;
  * @param totalWeightedLateDays of all orders
  * @param lowerBoundLateDays that no plan can go below
  */
-public record Plan(
+public record CastPlan(
     List<PlannedCast> casts,
     List<PlannedOrder> orders,
     double totalWeightedLateDays,
@@ -53,7 +53,7 @@ public record Plan(
   /** One stretch of work at one step. */
   public record Visit(String step, LocalDateTime at, long minutes) {}
 
-  public Plan {
+  public CastPlan {
     casts = List.copyOf(casts);
     orders = List.copyOf(orders);
     visits = List.copyOf(visits);
