@@ -38,7 +38,9 @@ export function Upright({ onKeys, night }: Props) {
       <Text
         textStyle="label"
         fontSize="22px"
+        flexShrink={0}
         pl={{ base: 4, md: '40px' }}
+        pr={{ base: 3, md: 0 }}
         pt={{ md: 7 }}
         pb={{ md: 4 }}
         lineHeight={1}
