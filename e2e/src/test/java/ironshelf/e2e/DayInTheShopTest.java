@@ -7,6 +7,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.StringReader;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -101,19 +105,29 @@ class DayInTheShopTest {
     page.navigate("/temperatures");
     assertThat(page.getByLabel("Temperatures, Room")).isVisible();
     Browser.isAccessible(page);
-    shelf.key("Demo: a cold night").click();
+    page.waitForResponse("**/api/stand-ins/probes", () -> shelf.key("Demo: a cold night").click());
     shop.forward(12);
     page.navigate("/");
     shelf.key(Pattern.compile("Boat stepping stone ×1, .*out .*")).click();
     assertThat(page.getByText("Colder than usual: out at")).isVisible();
+    page.getByLabel("wanted out by").fill(inHours(shop, 10));
     assertThat(page.getByText("Keep it at")).isVisible();
-    shelf.key(Pattern.compile("^To the heated tent, .*")).click();
+    page.waitForResponse(
+        "**/api/shelf/places", () -> shelf.key(Pattern.compile("^To the heated tent, .*")).click());
     page.keyboard().press("Escape");
     shop.forward(12.1);
     page.reload();
     shelf.key(Pattern.compile("Ripple bowl ×3, Chalk, wash off since .*")).click();
     shelf.key("Done: wash off, 3").click();
     assertThat(shelf.key(Pattern.compile("Ripple bowl ×3, Chalk, coat 1 of 2 .*"))).isVisible();
+  }
+
+  /** A moment of the shop's, as a date field has it. */
+  private static String inHours(ShopApi shop, int hours) {
+    return Instant.parse(shop.get("/api/shelf").path("now").asString())
+        .plus(Duration.ofHours(hours))
+        .atZone(ZoneId.systemDefault())
+        .format(DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm"));
   }
 
   private static void secondHead(Page page, Bench shelf, ShopApi shop) {
@@ -136,10 +150,12 @@ class DayInTheShopTest {
     shelf.key("Undo").click();
     first.click();
     shelf.key("Done: coat 1 of 2, 3").click();
+    assertThat(shelf.key(Pattern.compile("Ripple bowl ×3, Chalk, coat 2 of 2 .*"))).isVisible();
     shop.forward(0.3);
     page.reload();
     shelf.key(Pattern.compile("Ripple bowl ×3, Chalk, coat 2 of 2 since .*")).click();
     shelf.key("Done: coat 2 of 2, 3").click();
+    assertThat(shelf.key(Pattern.compile("Ripple bowl ×3, Chalk, inspect .*"))).isVisible();
     shop.forward(24);
     page.reload();
     assertThat(shelf.key(Pattern.compile("Ripple bowl ×3, Chalk, inspect since .*"))).isVisible();
