@@ -1,10 +1,10 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { client, dataOf, messageOf, type Schemas } from '../api/client';
 import { plural } from '../kit/format';
-import { Key } from '../kit/States';
 import { useKeepProduct, useProducts } from '../product/useProducts';
+import { LearnedRow } from './LearnedRow';
 import { TouchRows } from './TouchRows';
 import { type RecipePage, useRecipeActs } from './useRecipes';
 
@@ -125,28 +125,15 @@ interface RowProps {
 }
 
 function Row({ what, used, learned, digits, differs, onUse }: RowProps) {
+  const rests = learned.count === 0 ? 'no pour says yet' : `from ${plural(learned.count, 'pour')}`;
+  const out =
+    learned.heldOut.length > 0 ? `; ${plural(learned.heldOut.length, 'pour')} held out` : '';
   return (
-    <Flex
-      gap={5}
-      py={2}
-      borderBottom="1px solid"
-      borderColor="rule"
-      alignItems="center"
-      wrap="wrap"
-    >
-      <Text textStyle="figure" w="90px">
-        {learned.count === 0 ? '–' : learned.value.toFixed(digits)}
-      </Text>
-      <Box flex={1} minW="260px">
-        <Text>{what}</Text>
-        <Text textStyle="small" color="quiet">
-          {learned.count === 0
-            ? `no pour says yet; used with ${used}`
-            : `from ${plural(learned.count, 'pour')}; used with ${used}`}
-          {learned.heldOut.length > 0 && `; ${plural(learned.heldOut.length, 'pour')} held out`}
-        </Text>
-      </Box>
-      {differs && learned.count > 0 && <Key onClick={onUse}>Use it</Key>}
-    </Flex>
+    <LearnedRow
+      value={learned.count === 0 ? '–' : learned.value.toFixed(digits)}
+      what={what}
+      evidence={`${rests}; used with ${used}${out}`}
+      onUse={differs && learned.count > 0 ? onUse : undefined}
+    />
   );
 }

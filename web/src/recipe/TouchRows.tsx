@@ -1,8 +1,7 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { client, dataOf } from '../api/client';
 import { figure, plural } from '../kit/format';
-import { Key } from '../kit/States';
+import { LearnedRow } from './LearnedRow';
 import type { RecipePage } from './useRecipes';
 
 type Part = Partial<RecipePage['kept']>;
@@ -65,24 +64,11 @@ interface RowProps {
 function Row({ what, learned, used, evidence, latest, onUse }: RowProps) {
   const differs = learned !== undefined && Math.abs(learned - (used ?? 0)) > ALIKE_H;
   return (
-    <Flex
-      gap={5}
-      py={2}
-      borderBottom="1px solid"
-      borderColor="rule"
-      alignItems="center"
-      wrap="wrap"
-    >
-      <Text textStyle="figure" w="90px">
-        {learned === undefined ? '–' : figure(learned)}
-      </Text>
-      <Box flex={1} minW="260px">
-        <Text>{what}</Text>
-        <Text textStyle="small" color="quiet">
-          {evidence}; used with {used === undefined ? 'none' : figure(used)}
-        </Text>
-      </Box>
-      {differs && latest && <Key onClick={() => onUse(learned)}>Use it</Key>}
-    </Flex>
+    <LearnedRow
+      value={learned === undefined ? '–' : figure(learned)}
+      what={what}
+      evidence={`${evidence}; used with ${used === undefined ? 'none' : figure(used)}`}
+      onUse={differs && latest ? () => onUse(learned) : undefined}
+    />
   );
 }

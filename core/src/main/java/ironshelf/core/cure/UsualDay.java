@@ -75,9 +75,4 @@ public record UsualDay(List<Double> hourlyC, ZoneId zone) {
     }
     return spans;
   }
-
-  /** The mean over the day. */
-  public double meanC() {
-    return hourlyC.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
-  }
 }

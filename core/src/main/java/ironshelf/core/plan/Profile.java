@@ -37,18 +37,6 @@ final class Profile {
     return Long.MIN_VALUE;
   }
 
-  /** When the level next falls after a moment. */
-  long nextFall(long after) {
-    Map.Entry<Long, Integer> before = levels.floorEntry(after);
-    for (Map.Entry<Long, Integer> entry : levels.tailMap(after, false).entrySet()) {
-      if (before != null && entry.getValue() < before.getValue()) {
-        return entry.getKey();
-      }
-      before = entry;
-    }
-    return after + 1;
-  }
-
   void take(long from, long to, int amount) {
     if (from >= to || amount == 0) {
       return;
