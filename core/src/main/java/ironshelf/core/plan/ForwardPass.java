@@ -1,296 +1,168 @@
 package ironshelf.core.plan;
 
-import ironshelf.core.plan.CastPlan.Bound;
-import ironshelf.core.plan.CastPlan.PlannedCast;
-import ironshelf.core.plan.CastPlan.PlannedOrder;
-import ironshelf.core.plan.CastPlan.Visit;
-import ironshelf.core.plan.PlanRequest.Demand;
-import ironshelf.core.plan.PlanRequest.PlanMould;
-import ironshelf.core.plan.PlanRequest.PlanProduct;
-import ironshelf.core.plan.PlanRequest.PlanStation;
-import java.time.Duration;
-import java.time.LocalDateTime;
-import java.time.temporal.ChronoUnit;
+import ironshelf.core.plan.Setting.Task;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.PriorityQueue;
+import java.util.stream.IntStream;
 
 /**
- * Lays casts out one after the other, each as early as moulds, hands and stations allow (a serial
- * schedule generation scheme; Kolisch and Hartmann 1999). Always feasible; the same request gives
- * the same plan. Not promised: that no other order of the casts would be better.
+ * Lays casts out one after the other, each as early as moulds, hands and stations allow. Always
+ * feasible; the same request gives the same plan. Not promised: that no other order of the casts
+ * would be better.
  */
 public final class ForwardPass {
 
-  private final PlanRequest request;
-  private final Profile hands;
-  private final Map<String, Profile> stations = new HashMap<>();
-  private final Map<String, PriorityQueue<Copy>> copies = new HashMap<>();
-  private final Map<String, PlanMould> moulds = new HashMap<>();
-  private final Map<String, PlanProduct> products = new HashMap<>();
-  private final Map<String, List<Leg>> legs = new HashMap<>();
-  private final List<PlannedCast> casts = new ArrayList<>();
-  private final List<Visit> works = new ArrayList<>();
+  /** Lots of more than one cast where there are more casts than this; a search moves lots. */
+  private static final int FINE = 400;
 
-  /** A copy and the minute from which it is free. */
-  private record Copy(int number, long freeAt) {}
+  private final Setting setting;
+  private int minutes = 30 * Horizon.DAY_MIN;
 
-  /** Where the works of one cast begin, and how long each kind of want held it up. */
-  private record Laid(List<Long> starts, long forHands, long forStations) {}
-
-  private ForwardPass(PlanRequest request) {
-    this.request = request;
-    hands = new Profile(request.people());
-    for (PlanStation station : request.stations()) {
-      stations.put(station.station(), new Profile(station.capacity()));
-    }
-    for (PlanMould mould : request.moulds()) {
-      moulds.put(mould.mould(), mould);
-      PriorityQueue<Copy> free =
-          new PriorityQueue<>(Comparator.comparingLong(Copy::freeAt).thenComparing(Copy::number));
-      for (int i = 1; i <= mould.copies(); i++) {
-        free.add(new Copy(i, 0));
-      }
-      copies.put(mould.mould(), free);
-    }
-    for (PlanProduct product : request.products()) {
-      products.put(product.product(), product);
-      legs.put(product.product(), Leg.of(product.route()));
-    }
+  /** Made ready once for any number of plans of one request. */
+  public ForwardPass(PlanRequest request) {
+    setting = new Setting(request);
   }
 
-  /** What is due first is laid first; of one day the light before the dark, the weighty first. */
+  /**
+   * What is due first is laid first; of one day the light before the dark, the weighty first.
+   *
+   * @throws ironshelf.core.quantity.RefusedException where pinned casts cannot be kept, or the plan
+   *     would take decades
+   */
   public static CastPlan of(PlanRequest request) {
     ForwardPass pass = new ForwardPass(request);
-    return pass.lay(
-        request.demands().stream()
-            .sorted(
-                Comparator.comparing(Demand::due)
-                    .thenComparingDouble(d -> pass.products.get(d.product()).shade())
-                    .thenComparingDouble(d -> -d.weight()))
-            .toList());
+    return pass.plan(pass.usual());
   }
 
-  /** The demands laid in the order in which they are given. */
-  public static CastPlan inOrder(PlanRequest request, List<Demand> order) {
-    return new ForwardPass(request).lay(order);
+  public CastPlan plan(List<Lot> order) {
+    return Written.of(laid(order));
   }
 
-  private CastPlan lay(List<Demand> order) {
-    Map<String, PlannedOrder> orders = new LinkedHashMap<>();
-    double late = 0;
-    double bound = 0;
-    for (Demand demand : order) {
-      PlannedOrder planned = lay(demand);
-      orders.merge(planned.order(), planned, ForwardPass::later);
-      late += demand.weight() * planned.lateDays();
-      bound += demand.weight() * lateDays(demand, at(leastReadyMin(demand)));
+  /** What a plan is worth, without writing it out. */
+  public Outcome outcome(List<Lot> order) {
+    return laid(order).outcome();
+  }
+
+  /** When each demand is ready, and by how many days late. */
+  Readiness readiness(List<Lot> order) {
+    int[] ready = laid(order).readyByDemand();
+    long[] late = new long[ready.length];
+    for (int d = 0; d < ready.length; d++) {
+      late[d] = setting.lateDays(setting.tasks.get(d), ready[d]);
     }
-    return new CastPlan(casts, List.copyOf(orders.values()), late, bound, visits());
+    return new Readiness(ready, late);
   }
 
-  /** An order is ready when all its lines are, and as late as the latest of them. */
-  private static PlannedOrder later(PlannedOrder a, PlannedOrder b) {
-    PlannedOrder last = a.readyAt().isAfter(b.readyAt()) ? a : b;
-    return new PlannedOrder(
-        last.order(), last.readyAt(), Math.max(a.lateDays(), b.lateDays()), last.boundBy());
-  }
+  /** By demand. */
+  static final class Readiness {
+    private final int[] readyMin;
+    private final long[] lateDays;
 
-  private PlannedOrder lay(Demand demand) {
-    PlanProduct product = products.get(demand.product());
-    PlanMould mould = moulds.get(product.mould());
-    PriorityQueue<Copy> free = copies.get(product.mould());
-    long readyMin = 0;
-    Bound boundBy = Bound.ROUTE;
-    for (int left = demand.quantity(); left > 0; left -= mould.cavities()) {
-      Copy copy = free.remove();
-      List<Leg> own = legs.get(demand.product());
-      Laid laid = lay(own, copy.freeAt(), mould.cavities());
-      long ready = laid.starts.get(own.size() - 1);
-      long freed = take(own, laid, mould.cavities());
-      free.add(new Copy(copy.number(), freed + Math.round(mould.washMin())));
-      casts.add(
-          new PlannedCast(
-              demand.order(),
-              demand.product(),
-              product.mould(),
-              copy.number(),
-              Math.min(left, mould.cavities()),
-              at(laid.starts.get(0)),
-              at(freed),
-              at(ready),
-              worksOf(own, laid)));
-      if (ready >= readyMin) {
-        readyMin = ready;
-        boundBy = bound(copy.freeAt(), laid);
+    Readiness(int[] readyMin, long[] lateDays) {
+      this.readyMin = readyMin;
+      this.lateDays = lateDays;
+    }
+
+    int readyMin(int demand) {
+      return readyMin[demand];
+    }
+
+    /** Whether any of another's demands is later than there. */
+    boolean harms(Readiness before) {
+      for (int d = 0; d < before.lateDays.length; d++) {
+        if (lateDays[d] > before.lateDays[d]) {
+          return true;
+        }
       }
+      return false;
     }
-    LocalDateTime ready = at(readyMin);
-    return new PlannedOrder(demand.order(), ready, lateDays(demand, ready), boundBy);
   }
 
-  private List<Visit> worksOf(List<Leg> own, Laid laid) {
-    List<Visit> done = new ArrayList<>();
-    for (int i = 0; i < own.size(); i++) {
-      if (own.get(i).workMin() > 0) {
-        done.add(new Visit(own.get(i).step(), at(laid.starts.get(i)), own.get(i).workMin()));
-      }
-    }
-    works.addAll(done);
-    return done;
+  private Laying laid(List<Lot> order) {
+    Laying laying = new Laying(setting, minutes);
+    order.forEach(laying::lay);
+    minutes = laying.lastMin();
+    return laying;
   }
 
-  private static Bound bound(long forMould, Laid laid) {
-    long most = Math.max(forMould, Math.max(laid.forHands, laid.forStations));
-    if (most <= 0) {
-      return Bound.ROUTE;
-    }
-    return most == forMould ? Bound.MOULD : most == laid.forStations ? Bound.STATION : Bound.HANDS;
+  /** All that is to be laid, in the usual order. */
+  public List<Lot> usual() {
+    return lots(
+        Comparator.<Task>comparingLong(Task::dueDay)
+            .thenComparingDouble(t -> setting.products.get(t.product()).shade())
+            .thenComparingDouble(t -> -t.weight()));
   }
 
   /**
-   * The earliest works of one cast from a moment on. Where a station has no room for a stay, the
-   * work before it waits; that only ever moves works later, so it comes to an end.
+   * Other orders that are often better: by weight for the mould's time, by slack to the due day,
+   * and short holds first.
    */
-  private Laid lay(List<Leg> own, long from, int pieces) {
-    long[] starts = new long[own.size()];
-    long[] floors = new long[own.size()];
-    floors[0] = from + own.get(0).waitMin();
-    long[] forHands = new long[own.size()];
-    long forStations = 0;
-    int i = 0;
-    while (i < own.size()) {
-      Leg leg = own.get(i);
-      long earliest =
-          i == 0 ? floors[0] : Math.max(floors[i], end(own, starts, i - 1) + leg.waitMin());
-      starts[i] = slot(earliest, leg.workMin());
-      forHands[i] = starts[i] - earliest;
-      long delay = i == 0 ? 0 : delay(own.get(i), end(own, starts, i - 1), starts[i], pieces);
-      if (delay > 0) {
-        forStations += delay;
-        floors[i - 1] = starts[i - 1] + delay;
-        i--;
-      } else {
-        i++;
-      }
-    }
-    return new Laid(
-        Arrays.stream(starts).boxed().toList(), Arrays.stream(forHands).sum(), forStations);
-  }
-
-  private static long end(List<Leg> own, long[] starts, int i) {
-    return starts[i] + own.get(i).workMin();
-  }
-
-  /** By how much the work before must be later for all stays to have room. */
-  private long delay(Leg leg, long entered, long begins, int pieces) {
-    for (int s = 0; s < leg.stays().size(); s++) {
-      Leg.Stay stay = leg.stays().get(s);
-      Profile room = stay.station() == null ? null : stations.get(stay.station());
-      if (room != null) {
-        long in = entered + stay.afterMin();
-        long out = s == leg.stays().size() - 1 ? begins : in + stay.waitMin();
-        long conflict = room.lastConflict(in, out, pieces);
-        if (conflict != Long.MIN_VALUE) {
-          return conflict + 1 - in;
-        }
-      }
-    }
-    return 0;
-  }
-
-  /** The first moment from there on at which a person can do so much in one go. */
-  private long slot(long earliest, long minutes) {
-    if (minutes == 0) {
-      return earliest;
-    }
-    long at = earliest;
-    while (true) {
-      at = minute(request.calendar().from(at(at), minutes));
-      long conflict = hands.lastConflict(at, at + minutes, 1);
-      if (conflict == Long.MIN_VALUE) {
-        return at;
-      }
-      at = conflict + 1;
-    }
-  }
-
-  /** Books the works and the stays; gives the minute at which the mould is free. */
-  private long take(List<Leg> own, Laid laid, int pieces) {
-    long freed = 0;
-    for (int i = 0; i < own.size(); i++) {
-      Leg leg = own.get(i);
-      long start = laid.starts.get(i);
-      if (leg.workMin() > 0) {
-        hands.take(start, start + leg.workMin(), 1);
-      }
-      if (leg.frees()) {
-        freed = start + leg.workMin();
-      }
-      for (int s = 0; i > 0 && s < leg.stays().size(); s++) {
-        Leg.Stay stay = leg.stays().get(s);
-        if (stay.station() != null) {
-          long in = laid.starts.get(i - 1) + own.get(i - 1).workMin() + stay.afterMin();
-          long out = s == leg.stays().size() - 1 ? start : in + stay.waitMin();
-          stations.get(stay.station()).take(in, out, pieces);
-        }
-      }
-    }
-    return freed;
-  }
-
-  /** Work at one step that follows on itself is one visit. */
-  private List<Visit> visits() {
-    List<Visit> sorted = new ArrayList<>(works);
-    sorted.sort(Comparator.comparing(Visit::step).thenComparing(Visit::at));
-    List<Visit> merged = new ArrayList<>();
-    for (Visit work : sorted) {
-      Visit last = merged.isEmpty() ? null : merged.get(merged.size() - 1);
-      if (last != null
-          && last.step().equals(work.step())
-          && !last.at().plusMinutes(last.minutes()).isBefore(work.at())) {
-        merged.set(
-            merged.size() - 1, new Visit(last.step(), last.at(), last.minutes() + work.minutes()));
-      } else {
-        merged.add(work);
-      }
-    }
-    merged.sort(Comparator.comparing(Visit::at));
-    return merged;
+  public List<List<Lot>> others() {
+    return List.of(
+        lots(Comparator.comparingLong(this::slackMin)),
+        lots(Comparator.comparingDouble(t -> heldMin(t) / t.weight())),
+        lots(Comparator.comparingDouble(t -> slackMin(t) / t.weight())));
   }
 
   /**
-   * No plan has a demand ready sooner: its copies work without a break, and nothing is waited for
-   * (McNaughton's argument for one kind of machine).
+   * The lots of a plan that was made before, in the order in which it was laid; what it did not
+   * have comes last.
    */
-  private long leastReadyMin(Demand demand) {
-    PlanProduct product = products.get(demand.product());
-    PlanMould mould = moulds.get(product.mould());
-    List<Leg> own = legs.get(demand.product());
-    long castsWanted = ceil(demand.quantity(), mould.cavities());
-    long rounds = ceil(castsWanted, mould.copies());
-    long held = Leg.leastMin(own, true) + Math.round(mould.washMin());
-    return (rounds - 1) * held + Leg.leastMin(own, false);
+  public List<Lot> asIn(List<CastPlan.PlannedCast> before) {
+    List<String> poured =
+        before.stream().filter(c -> !c.pinned()).map(c -> c.order() + "\n" + c.product()).toList();
+    int[] left = setting.tasks.stream().mapToInt(Task::casts).toArray();
+    List<Lot> order = new ArrayList<>();
+    for (String name : poured) {
+      for (int d = 0; d < left.length; d++) {
+        PlanRequest.Demand demand = setting.request.demands().get(d);
+        if (left[d] > 0 && (demand.order() + "\n" + demand.product()).equals(name)) {
+          order.add(new Lot(d, order.size(), 1));
+          left[d]--;
+          break;
+        }
+      }
+    }
+    usual().stream()
+        .filter(lot -> left[lot.demand()] > 0)
+        .forEach(
+            lot -> {
+              order.add(
+                  new Lot(lot.demand(), order.size(), Math.min(lot.casts(), left[lot.demand()])));
+              left[lot.demand()] -= Math.min(lot.casts(), left[lot.demand()]);
+            });
+    return order;
   }
 
-  private static long ceil(long a, long b) {
-    return (a + b - 1) / b;
+  private long heldMin(Task task) {
+    return Leg.leastMin(setting.legsOf(task), true) + setting.washMin(task.mould());
   }
 
-  static long lateDays(Demand demand, LocalDateTime readyAt) {
-    return Math.max(0, ChronoUnit.DAYS.between(demand.due(), readyAt.toLocalDate()));
+  /** What is left until it is due once all its casts have gone through its mould. */
+  private long slackMin(Task task) {
+    long rounds = setting.moulds.get(task.mould()).roundsFor(task.casts());
+    return task.dueDay() * Horizon.DAY_MIN
+        - rounds * heldMin(task)
+        - Leg.leastMin(setting.legsOf(task), false);
   }
 
-  private LocalDateTime at(long minute) {
-    return request.start().plusMinutes(minute);
+  private List<Lot> lots(Comparator<Task> order) {
+    int casts = setting.tasks.stream().mapToInt(Task::casts).sum();
+    int size = 1 + casts / FINE;
+    List<Lot> lots = new ArrayList<>();
+    IntStream.range(0, setting.tasks.size())
+        .boxed()
+        .sorted(Comparator.comparing(setting.tasks::get, order))
+        .forEach(d -> lots.addAll(lots(d, size)));
+    return lots;
   }
 
-  private long minute(LocalDateTime at) {
-    return Duration.between(request.start(), at).toMinutes();
+  private List<Lot> lots(int demand, int size) {
+    List<Lot> lots = new ArrayList<>();
+    for (int left = setting.tasks.get(demand).casts(); left > 0; left -= size) {
+      lots.add(new Lot(demand, lots.size(), Math.min(left, size)));
+    }
+    return lots;
   }
 }

@@ -2,7 +2,7 @@ package ironshelf.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import java.util.Map;
 
 /**
  * One piece of work of a route, and what is waited before it.
@@ -10,16 +10,23 @@ import org.jspecify.annotations.Nullable;
  * @param stays in stations before it, in order; the last one lasts until the work begins
  * @param frees whether the mould is free when it is done
  */
-record Leg(String step, long workMin, long waitMin, List<Stay> stays, boolean frees) {
+record Leg(String step, int workMin, int waitMin, List<Stay> stays, boolean frees) {
+
+  /** Where no station is taken up. */
+  static final int NOWHERE = -1;
 
   /** A wait in a station: so long after the work before, for so long at least. */
-  record Stay(@Nullable String station, long afterMin, long waitMin) {}
+  record Stay(int station, int afterMin, int waitMin) {}
 
-  /** A route as its works; what is waited after the last one stands before an empty one. */
-  static List<Leg> of(List<PlanStep> route) {
+  /**
+   * A route as its works; what is waited after the last one stands before an empty one.
+   *
+   * @param stations their numbers by name
+   */
+  static List<Leg> of(List<PlanStep> route, Map<String, Integer> stations) {
     List<Leg> legs = new ArrayList<>();
     List<Stay> stays = new ArrayList<>();
-    long waited = 0;
+    int waited = 0;
     for (PlanStep step : route) {
       if (step.workMin() > 0 || step.freesMould()) {
         for (int round = 0; round < step.times(); round++) {
@@ -37,7 +44,8 @@ record Leg(String step, long workMin, long waitMin, List<Stay> stays, boolean fr
         waited = 0;
       }
       if (step.waitMin() > 0) {
-        stays.add(new Stay(step.station(), waited, step.waitMin()));
+        int station = step.station() == null ? NOWHERE : stations.get(step.station());
+        stays.add(new Stay(station, waited, step.waitMin()));
         waited += step.waitMin();
       }
     }

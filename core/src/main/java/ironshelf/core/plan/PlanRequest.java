@@ -5,11 +5,8 @@ import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,7 +14,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param start no work begins before it
  * @param people who work at once, 1 to 50 (1)
- * @param demands up to 2 000
+ * @param demands up to 2 000, of 20 000 casts together
+ * @param secondsToSearch for a better plan than the first, 0 to 60 (0)
+ * @param begun what is in its mould or on its way, up to 5 000
+ * @param pinned casts that stay where they were put, up to 5 000
  */
 public record PlanRequest(
     LocalDateTime start,
@@ -26,7 +26,16 @@ public record PlanRequest(
     List<PlanMould> moulds,
     @Nullable List<PlanStation> stations,
     List<PlanProduct> products,
-    List<Demand> demands) {
+    List<Demand> demands,
+    @WhenMissing("0") double secondsToSearch,
+    @Nullable List<BegunCast> begun,
+    @Nullable List<PinnedCast> pinned) {
+
+  /** A plan of more is no longer laid by hand or by search. */
+  public static final int MOST_CASTS = 20_000;
+
+  private static final int MOST_BEGUN = 5_000;
+  private static final int MOST_NAMES = 2_000;
 
   /**
    * A mould and how many copies of it there are.
@@ -46,6 +55,16 @@ public record PlanRequest(
           .within("washMin", washMin, 0, 1_440)
           .orRefuse();
     }
+
+    /** How many casts so many pieces take. */
+    int castsFor(int pieces) {
+      return (pieces + cavities - 1) / cavities;
+    }
+
+    /** How often all copies must be filled for so many casts. */
+    long roundsFor(int casts) {
+      return (casts + copies - 1L) / copies;
+    }
   }
 
   /** A station and how many pieces it holds. */
@@ -62,6 +81,7 @@ public record PlanRequest(
    * A product.
    *
    * @param shade 0 for the lightest; of one day the light ones are poured first (0)
+   * @param binder of its mix; an opened bag is not left idle for long; null: not counted
    * @param route at least one step, with one that frees the mould
    */
   public record PlanProduct(
@@ -69,6 +89,7 @@ public record PlanRequest(
       String mould,
       @Nullable String colour,
       @WhenMissing("0") double shade,
+      @Nullable String binder,
       List<PlanStep> route) {
     public PlanProduct {
       shade = Double.isNaN(shade) ? 0 : shade;
@@ -107,80 +128,80 @@ public record PlanRequest(
 
   public PlanRequest {
     people = people == 0 ? 1 : people;
+    secondsToSearch = Double.isNaN(secondsToSearch) ? 0 : secondsToSearch;
     stations = stations == null ? List.of() : List.copyOf(stations);
+    begun = begun == null ? List.of() : List.copyOf(begun);
+    pinned = pinned == null ? List.of() : List.copyOf(pinned);
     new Findings()
         .present("start", start)
         .present("calendar", calendar)
         .within("people", people, 1, 50)
-        .list("moulds", moulds, 2_000)
-        .list("products", products, 2_000)
-        .list("demands", demands, 2_000)
+        .within("secondsToSearch", secondsToSearch, 0, 60)
+        .within("begun.length", begun.size(), 0, MOST_BEGUN)
+        .within("pinned.length", pinned.size(), 0, MOST_BEGUN)
+        .present("moulds", moulds)
+        .present("products", products)
+        .present("demands", demands)
         .orRefuse();
+    Findings entries = new Findings();
+    maybe(entries, "moulds", moulds);
+    maybe(entries, "products", products);
+    maybe(entries, "demands", demands);
+    entries.orRefuse();
     moulds = List.copyOf(moulds);
     products = List.copyOf(products);
     demands = List.copyOf(demands);
-    unfit(calendar, moulds, stations, products, demands).orRefuse();
+    PlanNames.unfit(calendar, moulds, stations, products, demands, begun, pinned).orRefuse();
   }
 
-  /** Names that lead nowhere, work longer than a day, casts larger than a station. */
-  private static Findings unfit(
+  /** A list that may be empty; a shop in which nothing is asked for has a plan too. */
+  private static void maybe(Findings findings, String field, List<?> entries) {
+    if (!entries.isEmpty()) {
+      findings.list(field, entries, MOST_NAMES);
+    }
+  }
+
+  /** One with nothing begun, nothing pinned, and no search. */
+  public static PlanRequest fresh(
+      LocalDateTime start,
       OpenHours calendar,
+      int people,
       List<PlanMould> moulds,
       List<PlanStation> stations,
       List<PlanProduct> products,
       List<Demand> demands) {
-    Findings findings = new Findings();
-    Map<String, PlanMould> mouldsByName = new HashMap<>();
-    moulds.forEach(m -> mouldsByName.put(m.mould(), m));
-    Map<String, Integer> capacities = new HashMap<>();
-    stations.forEach(s -> capacities.put(s.station(), s.capacity()));
-    Set<String> names = new HashSet<>();
-    for (int p = 0; p < products.size(); p++) {
-      PlanProduct product = products.get(p);
-      String at = "products." + p;
-      names.add(product.product());
-      PlanMould mould = mouldsByName.get(product.mould());
-      findings.addIf(
-          mould == null, FindingCode.PLAN_UNKNOWN, at + ".mould", Map.of("value", product.mould()));
-      for (int s = 0; s < product.route().size(); s++) {
-        PlanStep step = product.route().get(s);
-        String field = at + ".route." + s;
-        findings.addIf(
-            step.workMin() > calendar.minutesADay(),
-            FindingCode.PLAN_TOO_LONG,
-            field + ".attendedMin",
-            Map.of("value", step.attendedMin(), "most", calendar.minutesADay()));
-        if (step.station() != null) {
-          Integer capacity = capacities.get(step.station());
-          findings
-              .addIf(
-                  capacity == null,
-                  FindingCode.PLAN_UNKNOWN,
-                  field + ".station",
-                  Map.of("value", step.station()))
-              .addIf(
-                  capacity != null && mould != null && mould.cavities() > capacity,
-                  FindingCode.PLAN_TOO_LARGE,
-                  field + ".station",
-                  Map.of(
-                      "value", mould == null ? 0 : mould.cavities(),
-                      "most", capacity == null ? 0 : capacity));
-        }
-      }
-    }
-    for (int d = 0; d < demands.size(); d++) {
-      findings.addIf(
-          !names.contains(demands.get(d).product()),
-          FindingCode.PLAN_UNKNOWN,
-          "demands." + d + ".product",
-          Map.of("value", demands.get(d).product()));
-    }
-    return findings;
+    return new PlanRequest(
+        start, calendar, people, moulds, stations, products, demands, 0, null, null);
   }
 
   /** The same with other demands. */
   public PlanRequest wanting(List<Demand> others) {
-    return new PlanRequest(start, calendar, people, moulds, stations, products, others);
+    return new PlanRequest(
+        start,
+        calendar,
+        people,
+        moulds,
+        stations,
+        products,
+        others,
+        secondsToSearch,
+        begun,
+        pinned);
+  }
+
+  /** The same with other casts pinned. */
+  public PlanRequest pinning(List<PinnedCast> others) {
+    return new PlanRequest(
+        start,
+        calendar,
+        people,
+        moulds,
+        stations,
+        products,
+        demands,
+        secondsToSearch,
+        begun,
+        others);
   }
 
   /** The same with so many more copies of a mould. */
@@ -198,6 +219,9 @@ public record PlanRequest(
             .toList(),
         stations,
         products,
-        demands);
+        demands,
+        secondsToSearch,
+        begun,
+        pinned);
   }
 }

@@ -40,15 +40,15 @@ public record PlanStep(
         .orRefuse();
   }
 
-  long workMin() {
-    return (long) Math.ceil(attendedMin);
+  int workMin() {
+    return (int) Math.ceil(attendedMin);
   }
 
-  long waitMin() {
-    return Math.round(waitH * 60);
+  int waitMin() {
+    return (int) Math.round(waitH * 60);
   }
 
-  long gapWholeMin() {
-    return Math.round(gapMin);
+  int gapWholeMin() {
+    return (int) Math.round(gapMin);
   }
 }

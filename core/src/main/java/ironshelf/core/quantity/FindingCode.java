@@ -86,7 +86,14 @@ public enum FindingCode {
   PLAN_UNKNOWN("plan.unknown"),
   PLAN_MOULD_KEPT("plan.mouldKept"),
   PLAN_TOO_LONG("plan.tooLong"),
-  PLAN_TOO_LARGE("plan.tooLarge");
+  PLAN_TOO_LARGE("plan.tooLarge"),
+  PLAN_TOO_FAR("plan.tooFar"),
+  PLAN_TOO_MANY("plan.tooMany"),
+  PIN_CLOSED("pin.closed"),
+  PIN_HELD("pin.held"),
+  PIN_HANDS("pin.hands"),
+  PLAN_ASKED_TAKEN("plan.askedTaken"),
+  PARCEL_TOO_HEAVY("parcel.tooHeavy");
 
   private final String text;
 

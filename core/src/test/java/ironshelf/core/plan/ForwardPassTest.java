@@ -3,22 +3,17 @@ package ironshelf.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import com.google.ortools.Loader;
-import com.google.ortools.sat.BoolVar;
-import com.google.ortools.sat.CpModel;
-import com.google.ortools.sat.CpSolver;
-import com.google.ortools.sat.CpSolverStatus;
-import com.google.ortools.sat.IntVar;
-import com.google.ortools.sat.IntervalVar;
-import com.google.ortools.sat.LinearExpr;
 import ironshelf.core.plan.CastPlan.Bound;
 import ironshelf.core.plan.PlanRequest.Demand;
 import ironshelf.core.plan.PlanRequest.PlanMould;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.PlanRequest.PlanStation;
+import ironshelf.core.quantity.Finding;
+import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.RefusedException;
 import java.time.DayOfWeek;
 import java.time.Duration;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -33,8 +28,6 @@ class ForwardPassTest {
   private static final OpenHours WEEK =
       new OpenHours(
           List.of(DayOfWeek.values()).subList(0, 5), LocalTime.of(7, 0), LocalTime.of(16, 0), null);
-  private static final OpenHours ALWAYS =
-      new OpenHours(List.of(DayOfWeek.values()), LocalTime.MIDNIGHT, LocalTime.of(23, 59), null);
 
   /**
    * Handbook 2-5's example worked by hand: one copy, poured Monday 07:00 for 12 min, 3 h to set,
@@ -80,9 +73,9 @@ class ForwardPassTest {
   void neverBetterThanTheExactSolver(long seed) {
     Random random = new Random(seed);
     int copies = 1 + random.nextInt(2);
-    PlanRequest request = machines(random, copies, 6);
+    PlanRequest request = ExactPlans.machines(random, copies, 6);
     CastPlan plan = ForwardPass.of(request);
-    double best = exactLateDays(request, copies);
+    double best = ExactPlans.exactLateDays(request, copies);
     assertThat(plan.totalWeightedLateDays()).as("seed %d", seed).isGreaterThanOrEqualTo(best);
     assertThat(plan.lowerBoundLateDays()).as("seed %d", seed).isLessThanOrEqualTo(best);
   }
@@ -93,24 +86,130 @@ class ForwardPassTest {
   void longestFirstKeepsGrahamsBound(long seed) {
     Random random = new Random(seed);
     int copies = 2 + random.nextInt(3);
-    PlanRequest request = machines(random, copies, 9);
-    List<Demand> longestFirst = new ArrayList<>(request.demands());
-    longestFirst.sort(Comparator.comparingLong(d -> -holdMin(request, d)));
-    CastPlan plan = ForwardPass.inOrder(request, longestFirst);
+    PlanRequest request = ExactPlans.machines(random, copies, 9);
+    ForwardPass pass = new ForwardPass(request);
+    List<Lot> longestFirst = new ArrayList<>(pass.usual());
+    longestFirst.sort(
+        Comparator.comparingLong(
+            l -> -ExactPlans.holdMin(request, request.demands().get(l.demand()))));
+    CastPlan plan = pass.plan(longestFirst);
     long makespan =
         plan.casts().stream()
             .mapToLong(c -> Duration.between(request.start(), c.demouldAt()).toMinutes())
             .max()
             .orElseThrow();
-    double bound = (4.0 / 3 - 1.0 / (3 * copies)) * exactMakespan(request, copies);
+    double bound = (4.0 / 3 - 1.0 / (3 * copies)) * ExactPlans.exactMakespan(request, copies);
     assertThat((double) makespan).as("seed %d", seed).isLessThanOrEqualTo(bound + 1e-9);
+  }
+
+  /** One copy that is full until Wednesday: a bowl more waits for it, and its works are done. */
+  @Test
+  void whatHasBegunIsKept() {
+    PlanRequest fresh = bowls(1, 1);
+    BegunCast begun =
+        new BegunCast(
+            "cast-1",
+            "bowl",
+            1,
+            1,
+            List.of(
+                RandomShop.wait("set", 48, null),
+                RandomShop.work("demould", 4, 1, 0, true),
+                RandomShop.wait("dry", 24, null)));
+    PlanRequest request =
+        new PlanRequest(
+            fresh.start(),
+            WEEK,
+            1,
+            fresh.moulds(),
+            fresh.stations(),
+            fresh.products(),
+            fresh.demands(),
+            0,
+            List.of(begun),
+            null);
+    CastPlan plan = ForwardPass.of(request);
+    assertThat(plan.begun().get(0).demouldAt()).hasToString("2027-03-03T07:04");
+    assertThat(plan.begun().get(0).readyAt()).hasToString("2027-03-04T07:04");
+    assertThat(plan.casts().get(0).pourAt()).hasToString("2027-03-03T07:04");
+    assertThat(plan.orders().get(0).boundBy()).isEqualTo(Bound.MOULD);
+    assertThat(plan.orders().get(0).boundName()).isEqualTo("bowl");
+  }
+
+  @Test
+  void whatIsPinnedStaysAndTheRestGoesRoundIt() {
+    PlanRequest request =
+        bowls(1, 3).pinning(List.of(pin(1, "2027-03-01T12:00"), pin(1, "2027-03-02T07:00")));
+    CastPlan plan = ForwardPass.of(request);
+    assertThat(plan.casts().stream().filter(CastPlan.PlannedCast::pinned))
+        .extracting(c -> c.pourAt().toString())
+        .containsExactly("2027-03-01T12:00", "2027-03-02T07:00");
+    new PlanChecker(request, plan).check("pinned");
+    assertThat(plan.casts().get(2).pourAt()).hasToString("2027-03-01T07:00");
+    // What nobody wants any more is no longer pinned.
+    assertThat(
+            ForwardPass.of(bowls(1, 1).pinning(request.pinned())).casts().stream()
+                .map(c -> c.pourAt().toString()))
+        .containsExactly("2027-03-01T12:00");
+  }
+
+  @Test
+  void aPinThatCannotBeSaysWhy() {
+    assertThat(refused(pin(1, "2027-03-06T09:00"))).containsExactly(FindingCode.PIN_CLOSED);
+    assertThat(refused(pin(1, "2027-03-01T15:55"))).containsExactly(FindingCode.PIN_CLOSED);
+    assertThat(refused(pin(1, "2027-03-01T09:00"), pin(1, "2027-03-01T10:00")))
+        .containsExactly(FindingCode.PIN_HELD);
+    assertThat(refused(pin(1, "2027-03-01T09:00"), pin(2, "2027-03-01T09:05")))
+        .containsExactly(FindingCode.PIN_HANDS);
+    assertThat(refused(pin(7, "2027-03-01T09:00"))).containsExactly(FindingCode.PLAN_UNKNOWN);
+  }
+
+  private static PinnedCast pin(int copy, String at) {
+    return new PinnedCast("1001", "bowl", copy, LocalDateTime.parse(at));
+  }
+
+  private static List<FindingCode> refused(PinnedCast... pins) {
+    try {
+      ForwardPass.of(bowls(2, 4).pinning(List.of(pins)));
+      return List.of();
+    } catch (RefusedException e) {
+      return e.findings().stream().map(Finding::code).toList();
+    }
+  }
+
+  /** A station's tree against counting minute by minute, on stretches drawn at random. */
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4})
+  void levelsAgreeWithCounting(long seed) {
+    Random random = new Random(seed);
+    Levels levels = new Levels(6, 1);
+    int[] counted = new int[3_000];
+    for (int i = 0; i < 400; i++) {
+      int from = random.nextInt(2_900);
+      int to = from + random.nextInt(100);
+      int more = 1 + random.nextInt(3);
+      int last = -1;
+      for (int m = from; m < to; m++) {
+        last = counted[m] + more > 6 ? m : last;
+      }
+      assertThat(levels.lastConflict(from, to, more))
+          .as("seed %d, look %d", seed, i)
+          .isEqualTo(last);
+      if (last < 0) {
+        levels.take(from, to, more);
+        for (int m = from; m < to; m++) {
+          counted[m] += more;
+        }
+      }
+    }
+    assertThat(levels.overfull()).isZero();
   }
 
   @Test
   void namesThatLeadNowhereAndStepsThatCannotBeAreAllTold() {
     assertThatThrownBy(
             () ->
-                new PlanRequest(
+                PlanRequest.fresh(
                     RandomShop.START,
                     WEEK,
                     1,
@@ -122,6 +221,7 @@ class ForwardPassTest {
                             "cup",
                             null,
                             0,
+                            null,
                             List.of(
                                 RandomShop.work("pour", 600, 1, 0, true),
                                 RandomShop.wait("bath", 24, "pond")))),
@@ -133,7 +233,7 @@ class ForwardPassTest {
   }
 
   private static PlanRequest bowls(int copies, int quantity) {
-    return new PlanRequest(
+    return PlanRequest.fresh(
         RandomShop.START,
         WEEK,
         1,
@@ -145,6 +245,7 @@ class ForwardPassTest {
                 "bowl",
                 "chalk",
                 1,
+                null,
                 List.of(
                     RandomShop.work("pour", 12, 1, 0, false),
                     RandomShop.wait("set", 3, null),
@@ -155,114 +256,5 @@ class ForwardPassTest {
                     RandomShop.wait("rest", 24, null)))),
         List.of(
             new Demand("1001", "bowl", quantity, RandomShop.START.toLocalDate().plusDays(19), 1)));
-  }
-
-  /** Casts of one kind of mould that need nothing but a copy for so many hours. */
-  private static PlanRequest machines(Random random, int copies, int orders) {
-    List<PlanProduct> products = new ArrayList<>();
-    List<Demand> demands = new ArrayList<>();
-    for (int i = 0; i < orders; i++) {
-      double hours = 10 + random.nextInt(60);
-      products.add(
-          new PlanProduct(
-              "p" + i,
-              "m",
-              null,
-              0,
-              List.of(
-                  RandomShop.wait("set", hours, null),
-                  new PlanStep("demould", 0, 0, null, 1, 0, true))));
-      demands.add(
-          new Demand(
-              "o" + i,
-              "p" + i,
-              1,
-              RandomShop.START.toLocalDate().plusDays(1 + random.nextInt(5)),
-              1 + random.nextInt(3)));
-    }
-    return new PlanRequest(
-        RandomShop.START,
-        ALWAYS,
-        50,
-        List.of(new PlanMould("m", copies, 1, 0)),
-        List.of(),
-        products,
-        demands);
-  }
-
-  private static long holdMin(PlanRequest request, Demand demand) {
-    return request.products().stream()
-        .filter(p -> p.product().equals(demand.product()))
-        .findFirst()
-        .orElseThrow()
-        .route()
-        .get(0)
-        .waitMin();
-  }
-
-  private static double exactLateDays(PlanRequest request, int copies) {
-    CpModel model = new CpModel();
-    long horizon = 60 * 24 * 60;
-    List<IntVar> ends = onCopies(model, request, copies, horizon);
-    List<LinearExpr> late = new ArrayList<>();
-    for (int d = 0; d < ends.size(); d++) {
-      Demand demand = request.demands().get(d);
-      long dueMin =
-          Duration.between(request.start(), demand.due().plusDays(1).atStartOfDay()).toMinutes();
-      IntVar days = model.newIntVar(0, 60, "late" + d);
-      // Ready a minute after the due day's end is a day late.
-      model.addLessOrEqual(
-          LinearExpr.newBuilder().add(ends.get(d)).addTerm(days, -1_440).build(), dueMin - 1);
-      late.add(LinearExpr.term(days, Math.round(demand.weight())));
-    }
-    model.minimize(LinearExpr.sum(late.toArray(LinearExpr[]::new)));
-    return solve(model);
-  }
-
-  private static double exactMakespan(PlanRequest request, int copies) {
-    CpModel model = new CpModel();
-    long horizon = 60 * 24 * 60;
-    List<IntVar> ends = onCopies(model, request, copies, horizon);
-    IntVar last = model.newIntVar(0, horizon, "last");
-    ends.forEach(end -> model.addLessOrEqual(end, last));
-    model.minimize(last);
-    return solve(model);
-  }
-
-  private static List<IntVar> onCopies(
-      CpModel model, PlanRequest request, int copies, long horizon) {
-    Loader.loadNativeLibraries();
-    List<List<IntervalVar>> byCopy = new ArrayList<>();
-    for (int c = 0; c < copies; c++) {
-      byCopy.add(new ArrayList<>());
-    }
-    List<IntVar> ends = new ArrayList<>();
-    for (Demand demand : request.demands()) {
-      long hold = holdMin(request, demand);
-      IntVar start = model.newIntVar(0, horizon, "start " + demand.order());
-      IntVar end = model.newIntVar(0, horizon, "end " + demand.order());
-      model.addEquality(end, LinearExpr.newBuilder().add(start).add(hold).build());
-      List<BoolVar> on = new ArrayList<>();
-      for (int c = 0; c < copies; c++) {
-        BoolVar here = model.newBoolVar(demand.order() + " on " + c);
-        on.add(here);
-        byCopy
-            .get(c)
-            .add(
-                model.newOptionalIntervalVar(
-                    start, LinearExpr.constant(hold), end, here, demand.order() + " " + c));
-      }
-      model.addExactlyOne(on.toArray(BoolVar[]::new));
-      ends.add(end);
-    }
-    byCopy.forEach(model::addNoOverlap);
-    return ends;
-  }
-
-  private static double solve(CpModel model) {
-    CpSolver solver = new CpSolver();
-    solver.getParameters().setMaxTimeInSeconds(20).setNumWorkers(2);
-    assertThat(solver.solve(model)).isEqualTo(CpSolverStatus.OPTIMAL);
-    return solver.objectiveValue();
   }
 }

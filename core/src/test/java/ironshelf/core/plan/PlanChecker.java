@@ -18,12 +18,12 @@ import java.util.Map;
  * Proves a plan feasible from its casts alone. Written apart from what lays plans out: it walks
  * each route anew, and counts what is taken by sweeping over events.
  */
-record PlanChecker(PlanRequest request, CastPlan plan) {
+public record PlanChecker(PlanRequest request, CastPlan plan) {
 
   /** So much more, or less, of something from a moment on. */
   private record Event(LocalDateTime at, int change) {}
 
-  void check(String seed) {
+  public void check(String seed) {
     List<Event> hands = new ArrayList<>();
     Map<String, List<Event>> stations = new HashMap<>();
     Map<String, List<LocalDateTime[]>> held = new HashMap<>();

@@ -15,39 +15,42 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class PromiseTest {
 
-  /** Planned as promised it is ready by then, and nobody is later for it. */
+  /** The plan that comes with it is feasible, keeps it, and makes nobody later. */
   @ParameterizedTest
   @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16})
   void aPromiseIsKeptWhenItIsPlanned(long seed) {
     PlanRequest plan = RandomShop.of(seed, 8);
-    Promise promise = Promise.of(new PromiseRequest(plan, "p0", 3, 0));
+    Promise promise = Promise.of(new PromiseRequest(plan, "p0", 3, 0, null));
     List<Demand> all = new ArrayList<>(plan.demands());
-    all.add(new Demand("asked", "p0", 3, promise.date(), 1));
-    CastPlan before = ForwardPass.of(plan);
-    CastPlan after = ForwardPass.of(plan.wanting(all));
-    CastPlan last = ForwardPass.of(plan.wanting(lastOf(all, promise)));
-    long lateFirst = late(after, "asked");
-    assertThat(Math.min(lateFirst, late(last, "asked"))).as("seed %d", seed).isZero();
-    CastPlan kept = lateFirst == 0 ? after : last;
-    before
+    all.add(new Demand(Promise.ASKED, "p0", 3, promise.date(), 1));
+    new PlanChecker(plan.wanting(all), promise.plan()).check("seed " + seed);
+    assertThat(ready(promise.plan(), Promise.ASKED)).isEqualTo(promise.readyAt());
+    ForwardPass.of(plan)
         .orders()
         .forEach(
             o ->
-                assertThat(late(kept, o.order()))
+                assertThat(late(promise.plan(), o.order()))
                     .as("seed %d, %s", seed, o.order())
                     .isLessThanOrEqualTo(o.lateDays()));
+    // Taken on with that date, the plan made in the same order keeps it again.
+    ForwardPass pass = new ForwardPass(plan.wanting(all));
+    CastPlan again = pass.plan(pass.asIn(promise.plan().casts()));
+    assertThat(late(again, Promise.ASKED)).as("seed %d", seed).isZero();
   }
 
-  private static List<Demand> lastOf(List<Demand> all, Promise promise) {
-    List<Demand> others = new ArrayList<>(all.subList(0, all.size() - 1));
-    others.add(new Demand("asked", "p0", 3, promise.date().plusYears(1), 1));
-    return others;
+  /** One copy that is full for weeks: nothing can be promised before it, a copy more mends it. */
+  @Test
+  void theCurveShowsWhatACopyIsWorth() {
+    PlanRequest plan = RandomShop.of(3, 9);
+    Promise promise = Promise.of(new PromiseRequest(plan, "p0", 20, 3, null));
+    assertThat(promise.curve()).extracting(WithCopies::moreCopies).containsExactly(0, 1, 2, 3);
+    assertThat(promise.curve().get(3).date()).isBefore(promise.curve().get(0).date());
   }
 
   @ParameterizedTest
   @ValueSource(longs = {31, 32, 33, 34})
   void moreCopiesAreNeverMuchLater(long seed) {
-    Promise promise = Promise.of(new PromiseRequest(RandomShop.of(seed, 6), "p0", 12, 3));
+    Promise promise = Promise.of(new PromiseRequest(RandomShop.of(seed, 6), "p0", 12, 3, null));
     assertThat(promise.curve()).hasSize(4);
     WithCopies none = promise.curve().get(0);
     WithCopies three = promise.curve().get(3);
@@ -57,10 +60,18 @@ class PromiseTest {
   @Test
   void whatIsNotMadeCannotBePromised() {
     PlanRequest plan = RandomShop.of(1, 2);
-    assertThatThrownBy(() -> new PromiseRequest(plan, "hat", 1, 0))
+    assertThatThrownBy(() -> new PromiseRequest(plan, "hat", 1, 0, null))
         .isInstanceOf(RefusedException.class);
-    assertThatThrownBy(() -> new PromiseRequest(plan, "p0", 0, 0))
+    assertThatThrownBy(() -> new PromiseRequest(plan, "p0", 0, 0, null))
         .isInstanceOf(RefusedException.class);
+  }
+
+  private static java.time.LocalDateTime ready(CastPlan plan, String order) {
+    return plan.orders().stream()
+        .filter(o -> o.order().equals(order))
+        .findFirst()
+        .orElseThrow()
+        .readyAt();
   }
 
   private static long late(CastPlan plan, String order) {

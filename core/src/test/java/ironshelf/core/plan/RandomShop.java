@@ -13,13 +13,13 @@ import java.util.List;
 import java.util.Random;
 
 /** Workshops made up from a seed. */
-final class RandomShop {
+public final class RandomShop {
 
   static final LocalDateTime START = LocalDateTime.of(2027, 3, 1, 7, 0);
 
   private RandomShop() {}
 
-  static PlanRequest of(long seed, int orders) {
+  public static PlanRequest of(long seed, int orders) {
     Random random = new Random(seed);
     List<PlanMould> moulds = new ArrayList<>();
     List<PlanProduct> products = new ArrayList<>();
@@ -28,7 +28,8 @@ final class RandomShop {
       moulds.add(
           new PlanMould(
               "m" + m, 1 + random.nextInt(3), 1 + random.nextInt(3), random.nextInt(3) * 10));
-      products.add(new PlanProduct("p" + m, "m" + m, "c", random.nextInt(3), route(random)));
+      products.add(
+          new PlanProduct("p" + m, "m" + m, "c", random.nextInt(3), "b" + m % 2, route(random)));
     }
     List<Demand> demands = new ArrayList<>();
     for (int d = 0; d < orders; d++) {
@@ -40,7 +41,7 @@ final class RandomShop {
               START.toLocalDate().plusDays(5 + random.nextInt(25)),
               1 + random.nextInt(3)));
     }
-    return new PlanRequest(
+    return PlanRequest.fresh(
         START,
         hours(random),
         1 + random.nextInt(2),

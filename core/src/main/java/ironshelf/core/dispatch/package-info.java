@@ -1,0 +1,6 @@
+/**
+ * How pieces are packed into parcels.
+ *
+ * <p>May use: quantity.
+ */
+package ironshelf.core.dispatch;

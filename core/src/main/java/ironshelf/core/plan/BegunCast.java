@@ -1,0 +1,32 @@
+package ironshelf.core.plan;
+
+import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.WhenMissing;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Pieces that have begun: the plan keeps them as they are, and counts what they still take.
+ *
+ * @param name by which the plan tells when they are ready
+ * @param mould that they stand in; null once they are out
+ * @param copy of it, from 1; 0 once they are out (0)
+ * @param pieces that take room, 1 to 10 000
+ * @param rest what is still to be done, with what is left of the wait before it; may be empty
+ */
+public record BegunCast(
+    String name,
+    @Nullable String mould,
+    @WhenMissing("0") int copy,
+    int pieces,
+    @Nullable List<PlanStep> rest) {
+
+  public BegunCast {
+    rest = rest == null ? List.of() : List.copyOf(rest);
+    new Findings()
+        .text("name", name, 80)
+        .within("copy", copy, mould == null ? 0 : 1, mould == null ? 0 : 1_000)
+        .within("pieces", pieces, 1, 10_000)
+        .orRefuse();
+  }
+}

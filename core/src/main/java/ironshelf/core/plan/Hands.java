@@ -1,0 +1,120 @@
+package ironshelf.core.plan;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Who is at work when: of each open minute, how many people are taken. A day whose longest gap is
+ * too short for a piece of work is passed over without looking at its minutes.
+ */
+final class Hands {
+
+  private static final int UNKNOWN = -1;
+
+  /**
+   * An open day: people taken by the minute since opening, and the longest stretch with one free.
+   */
+  private static final class Day {
+    final short[] taken;
+    int longestGap = UNKNOWN;
+
+    Day(int minutes) {
+      taken = new short[minutes];
+    }
+  }
+
+  private final OpenHours hours;
+  private final int people;
+  private final LocalDate firstDate;
+  private final int startOfDayMin;
+  private final int opensMin;
+  private final int minutesADay;
+  private final List<Day> days = new ArrayList<>();
+  private int overMin;
+
+  Hands(OpenHours hours, LocalDateTime start, int people) {
+    this.hours = hours;
+    this.people = people;
+    firstDate = start.toLocalDate();
+    startOfDayMin = start.toLocalTime().toSecondOfDay() / 60;
+    opensMin = hours.opens().toSecondOfDay() / 60;
+    minutesADay = (int) hours.minutesADay();
+  }
+
+  /** The first minute from there on at which somebody can do so much in one go. */
+  int slot(int earliest, int minutes) {
+    int sinceMidnight = earliest + startOfDayMin;
+    int no = Math.floorDiv(sinceMidnight, Horizon.DAY_MIN);
+    int inDay = Math.max(0, sinceMidnight - no * Horizon.DAY_MIN - opensMin);
+    while (true) {
+      Day day = day(no);
+      if (day != null && (day.longestGap == UNKNOWN || day.longestGap >= minutes)) {
+        int found = find(day, inDay, minutes);
+        if (found >= 0) {
+          return no * Horizon.DAY_MIN + opensMin + found - startOfDayMin;
+        }
+      }
+      no++;
+      inDay = 0;
+    }
+  }
+
+  private int find(Day day, int from, int minutes) {
+    int run = 0;
+    int longest = 0;
+    for (int minute = from; minute < minutesADay; minute++) {
+      run = day.taken[minute] < people ? run + 1 : 0;
+      if (run >= minutes) {
+        return minute - minutes + 1;
+      }
+      longest = Math.max(longest, run);
+    }
+    if (from == 0) {
+      day.longestGap = longest;
+    }
+    return -1;
+  }
+
+  /** Whether somebody can do so much from that minute on. */
+  boolean isFree(int at, int minutes) {
+    return slot(at, minutes) == at;
+  }
+
+  boolean isOpen(int at, int minutes) {
+    int sinceMidnight = at + startOfDayMin;
+    int no = Math.floorDiv(sinceMidnight, Horizon.DAY_MIN);
+    int inDay = sinceMidnight - no * Horizon.DAY_MIN - opensMin;
+    return at >= 0 && day(no) != null && inDay >= 0 && inDay + minutes <= minutesADay;
+  }
+
+  /** Takes a person for a stretch that was found free. */
+  void take(int at, int minutes) {
+    int sinceMidnight = at + startOfDayMin;
+    int no = sinceMidnight / Horizon.DAY_MIN;
+    Day day = day(no);
+    int inDay = sinceMidnight - no * Horizon.DAY_MIN - opensMin;
+    for (int minute = inDay; minute < inDay + minutes; minute++) {
+      day.taken[minute]++;
+      overMin += day.taken[minute] > people ? 1 : 0;
+    }
+    day.longestGap = UNKNOWN;
+  }
+
+  /** Minutes of work for which nobody was free. */
+  int overMin() {
+    return overMin;
+  }
+
+  /** Null on a day on which nobody is in. */
+  private Day day(int no) {
+    while (days.size() <= no) {
+      Horizon.refuseBeyond((long) days.size() * Horizon.DAY_MIN);
+      boolean open = hours.isOpenOn(firstDate.plus(days.size(), ChronoUnit.DAYS));
+      days.add(open ? new Day(minutesADay) : null);
+    }
+    return days.get(no);
+  }
+}

@@ -1,0 +1,92 @@
+package ironshelf.core.plan;
+
+/**
+ * How many pieces stand in a station over time, in minutes from the plan's start: a segment tree of
+ * the highest level with additions kept at the nodes that they cover, so that looking at or taking
+ * a stretch costs the logarithm of the horizon (Bentley 1977). It grows by doubling.
+ */
+final class Levels {
+
+  private final int capacity;
+  private int size;
+  private int[] most;
+  private int[] added;
+
+  /**
+   * An empty station.
+   *
+   * @param minutes that it will likely be looked at
+   */
+  Levels(int capacity, int minutes) {
+    this.capacity = capacity;
+    size = 2 * Integer.highestOneBit(Math.max(1, minutes));
+    most = new int[2 * size];
+    added = new int[2 * size];
+  }
+
+  /** The last minute in a stretch at which so many more have no room; -1 where they have. */
+  int lastConflict(int from, int to, int more) {
+    if (from >= to || most[1] + more <= capacity) {
+      return -1;
+    }
+    return last(1, 0, size, from, Math.min(to, size), capacity - more);
+  }
+
+  /** The last minute there at which the level is over what is allowed; -1 where it never is. */
+  private int last(int node, int low, int high, int from, int to, int allowed) {
+    if (to <= low || high <= from || most[node] <= allowed) {
+      return -1;
+    }
+    if (high - low == 1) {
+      return low;
+    }
+    int middle = (low + high) >>> 1;
+    int left = allowed - added[node];
+    int found = last(2 * node + 1, middle, high, from, to, left);
+    return found >= 0 ? found : last(2 * node, low, middle, from, to, left);
+  }
+
+  /** How many pieces over what it holds there are at the fullest. */
+  int overfull() {
+    return Math.max(0, most[1] - capacity);
+  }
+
+  void take(int from, int to, int pieces) {
+    if (from >= to || pieces == 0) {
+      return;
+    }
+    while (to > size) {
+      grow();
+    }
+    take(1, 0, size, from, to, pieces);
+  }
+
+  private void take(int node, int low, int high, int from, int to, int pieces) {
+    if (to <= low || high <= from) {
+      return;
+    }
+    if (from <= low && high <= to) {
+      most[node] += pieces;
+      added[node] += pieces;
+      return;
+    }
+    int middle = (low + high) >>> 1;
+    take(2 * node, low, middle, from, to, pieces);
+    take(2 * node + 1, middle, high, from, to, pieces);
+    most[node] = Math.max(most[2 * node], most[2 * node + 1]) + added[node];
+  }
+
+  /** What there was becomes the left half of a tree of twice the width, row by row. */
+  private void grow() {
+    int[] mostBefore = most;
+    int[] addedBefore = added;
+    most = new int[4 * size];
+    added = new int[4 * size];
+    for (int row = 1; row <= size; row *= 2) {
+      System.arraycopy(mostBefore, row, most, 2 * row, row);
+      System.arraycopy(addedBefore, row, added, 2 * row, row);
+    }
+    most[1] = Math.max(0, most[2]);
+    size *= 2;
+  }
+}

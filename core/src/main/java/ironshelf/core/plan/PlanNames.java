@@ -1,0 +1,123 @@
+package ironshelf.core.plan;
+
+import ironshelf.core.plan.PlanRequest.Demand;
+import ironshelf.core.plan.PlanRequest.PlanMould;
+import ironshelf.core.plan.PlanRequest.PlanProduct;
+import ironshelf.core.plan.PlanRequest.PlanStation;
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** Finds what in a request does not go together. */
+final class PlanNames {
+
+  private final Findings findings = new Findings();
+  private final OpenHours calendar;
+  private final Map<String, PlanMould> moulds = new HashMap<>();
+  private final Map<String, Integer> capacities = new HashMap<>();
+  private final Map<String, PlanProduct> products = new HashMap<>();
+
+  private PlanNames(OpenHours calendar, List<PlanMould> moulds, List<PlanStation> stations) {
+    this.calendar = calendar;
+    moulds.forEach(m -> this.moulds.put(m.mould(), m));
+    stations.forEach(s -> capacities.put(s.station(), s.capacity()));
+  }
+
+  /** Names that lead nowhere, work longer than a day, casts larger than a station, too many. */
+  static Findings unfit(
+      OpenHours calendar,
+      List<PlanMould> moulds,
+      List<PlanStation> stations,
+      List<PlanProduct> products,
+      List<Demand> demands,
+      List<BegunCast> begun,
+      List<PinnedCast> pinned) {
+    PlanNames names = new PlanNames(calendar, moulds, stations);
+    for (int p = 0; p < products.size(); p++) {
+      names.product("products." + p, products.get(p));
+    }
+    names.demands(demands);
+    for (int b = 0; b < begun.size(); b++) {
+      names.begun("begun." + b, begun.get(b));
+    }
+    for (int p = 0; p < pinned.size(); p++) {
+      names.pinned("pinned." + p, pinned.get(p));
+    }
+    return names.findings;
+  }
+
+  private void product(String at, PlanProduct product) {
+    products.put(product.product(), product);
+    PlanMould mould = moulds.get(product.mould());
+    unknownIf(mould == null, at + ".mould", product.mould());
+    steps(at + ".route.", product.route(), mould == null ? 0 : mould.cavities());
+  }
+
+  private void steps(String at, List<PlanStep> steps, int pieces) {
+    for (int s = 0; s < steps.size(); s++) {
+      PlanStep step = steps.get(s);
+      findings.addIf(
+          step.workMin() > calendar.minutesADay(),
+          FindingCode.PLAN_TOO_LONG,
+          at + s + ".attendedMin",
+          Map.of("value", step.attendedMin(), "most", calendar.minutesADay()));
+      if (step.station() != null) {
+        @Nullable Integer capacity = capacities.get(step.station());
+        unknownIf(capacity == null, at + s + ".station", step.station());
+        findings.addIf(
+            capacity != null && pieces > capacity,
+            FindingCode.PLAN_TOO_LARGE,
+            at + s + ".station",
+            Map.of("value", pieces, "most", capacity == null ? 0 : capacity));
+      }
+    }
+  }
+
+  private void demands(List<Demand> demands) {
+    long casts = 0;
+    for (int d = 0; d < demands.size(); d++) {
+      Demand demand = demands.get(d);
+      @Nullable PlanProduct product = products.get(demand.product());
+      unknownIf(product == null, "demands." + d + ".product", demand.product());
+      PlanMould mould = product == null ? null : moulds.get(product.mould());
+      casts += mould == null ? 0 : mould.castsFor(demand.quantity());
+    }
+    findings.addIf(
+        casts > PlanRequest.MOST_CASTS,
+        FindingCode.PLAN_TOO_MANY,
+        "demands",
+        Map.of("value", casts, "most", PlanRequest.MOST_CASTS));
+  }
+
+  private void begun(String at, BegunCast begun) {
+    // What stands in a station stands there, however full it is.
+    steps(at + ".rest.", begun.rest(), 0);
+    if (begun.mould() != null) {
+      PlanMould mould = moulds.get(begun.mould());
+      unknownIf(
+          mould == null || begun.copy() > mould.copies(),
+          at + ".copy",
+          begun.mould() + " " + begun.copy());
+      findings.addIf(
+          begun.rest().stream().noneMatch(PlanStep::freesMould),
+          FindingCode.PLAN_MOULD_KEPT,
+          at + ".rest",
+          Map.of("value", begun.name()));
+    }
+  }
+
+  private void pinned(String at, PinnedCast pin) {
+    @Nullable PlanProduct product = products.get(pin.product());
+    unknownIf(product == null, at + ".product", pin.product());
+    PlanMould mould = product == null ? null : moulds.get(product.mould());
+    unknownIf(
+        mould != null && pin.copy() > mould.copies(), at + ".copy", String.valueOf(pin.copy()));
+  }
+
+  private void unknownIf(boolean unknown, String field, @Nullable String value) {
+    findings.addIf(unknown, FindingCode.PLAN_UNKNOWN, field, Map.of("value", value + ""));
+  }
+}
