@@ -45,6 +45,17 @@ public final class App implements AutoCloseable {
     return Extension.start();
   }
 
+  /** One for all tests that change the order book, started when the first of them asks. */
+  public static App busy() {
+    return Busy.ONLY;
+  }
+
+  private static final class Busy {
+    static final App ONLY = Extension.start();
+
+    private Busy() {}
+  }
+
   public JsonNode get(String path) {
     return answer(client.get().uri(path)).body();
   }
@@ -66,6 +77,10 @@ public final class App implements AutoCloseable {
 
   public Answer post(String path, String body) {
     return post(path, body, Map.of());
+  }
+
+  public Answer delete(String path) {
+    return answer(client.delete().uri(path));
   }
 
   /** Puts JSON at the version that was seen. */

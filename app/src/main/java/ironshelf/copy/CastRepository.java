@@ -1,7 +1,9 @@
 package ironshelf.copy;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -39,6 +41,17 @@ interface CastRepository extends JpaRepository<Cast, Long> {
   List<Cast> findByCopyIdInAndEmptiedAtIsNull(Collection<Long> copyIds);
 
   List<Cast> findByPourIdOrderById(long pourId);
+
+  /** How often and how long a mould was held. */
+  record HeldSpan(long mouldId, Instant filledAt, @Nullable Instant emptiedAt) {}
+
+  @Query(
+      """
+      select new ironshelf.copy.CastRepository$HeldSpan(k.mouldId, c.filledAt, c.emptiedAt)
+      from Cast c, Copy k where k.id = c.copyId
+        and (c.emptiedAt is null or c.emptiedAt > :since)
+      """)
+  List<HeldSpan> heldSince(Instant since);
 
   /** All casts that are in their moulds, with their copies, oldest first. */
   @Query(

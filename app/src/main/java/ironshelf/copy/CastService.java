@@ -8,10 +8,12 @@ import static java.util.stream.Collectors.toMap;
 
 import ironshelf.core.cure.Stay;
 import ironshelf.http.ProblemException;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -160,6 +162,31 @@ public class CastService {
     return (int)
         copies.countByConditionNotIn(
             Arrays.stream(CopyCondition.values()).filter(c -> !c.isInUse()).toList());
+  }
+
+  /**
+   * How much a mould's copies were used.
+   *
+   * @param casts that were filled in that time
+   * @param heldH of all copies together
+   */
+  public record MouldUse(long casts, double heldH) {}
+
+  /** How much each mould was used between two moments. */
+  @Transactional(readOnly = true)
+  public Map<Long, MouldUse> use(Instant from, Instant to) {
+    Map<Long, MouldUse> use = new HashMap<>();
+    for (CastRepository.HeldSpan cast : casts.heldSince(from)) {
+      Instant begin = cast.filledAt().isBefore(from) ? from : cast.filledAt();
+      Instant end = cast.emptiedAt() == null ? to : cast.emptiedAt();
+      double heldH = Math.max(0, Duration.between(begin, end).toSeconds() / 3_600.0);
+      long filled = cast.filledAt().isBefore(from) ? 0 : 1;
+      use.merge(
+          cast.mouldId(),
+          new MouldUse(filled, heldH),
+          (a, b) -> new MouldUse(a.casts + b.casts, a.heldH + b.heldH));
+    }
+    return use;
   }
 
   /** All casts that are in their moulds now, oldest first. */

@@ -221,8 +221,12 @@ class DemoCatalogue {
             minutesPerPiece,
             new BigDecimal("0.60"),
             layers,
-            target));
+            target,
+            "bay " + (char) ('A' + mouldId % BAYS)));
   }
+
+  /** Bays of the ready shelf; each mould's pieces stand in one. */
+  private static final int BAYS = 4;
 
   private long stock(
       String code, double packKg, String pricePerPack, String lot, String kg, Instant at) {
@@ -232,7 +236,7 @@ class DemoCatalogue {
         id,
         material.version(),
         new MaterialChange(
-            packKg, new BigDecimal(pricePerPack), null, packKg <= 1 ? SPOON_G : null, 0, 0),
+            packKg, new BigDecimal(pricePerPack), null, packKg <= 1 ? SPOON_G : null, 0, 0, 4),
         1);
     materials.receive(id, lot, new BigDecimal(kg), at);
     return id;

@@ -1,9 +1,11 @@
 package ironshelf.exchange;
 
+import ironshelf.http.CsvTable;
 import ironshelf.http.Upload;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -14,24 +16,41 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ExchangeController {
 
-  private static final String CSV = "text/csv;charset=UTF-8";
-
   private final ExchangeService exchange;
   private final TemperatureExchange temperatures;
+  private final OrderExchange orders;
 
-  ExchangeController(ExchangeService exchange, TemperatureExchange temperatures) {
+  ExchangeController(
+      ExchangeService exchange, TemperatureExchange temperatures, OrderExchange orders) {
     this.exchange = exchange;
     this.temperatures = temperatures;
+    this.orders = orders;
   }
 
-  @GetMapping(path = "/api/exchange/moulds.csv", produces = CSV)
+  /** What columns a table of orders has. */
+  @PostMapping(path = "/api/exchange/orders/columns", consumes = Upload.ANY_TYPE)
+  OrderColumns.Found orderColumns(HttpServletRequest request) throws IOException {
+    return orders.columns(text(request));
+  }
+
+  /** Takes orders in; {@code column} says {@code meaning:name of the column}, once for each. */
+  @PostMapping(path = "/api/exchange/orders", consumes = Upload.ANY_TYPE)
+  ImportView takeOrders(
+      @RequestParam List<String> column,
+      @RequestParam(defaultValue = "false") boolean apply,
+      HttpServletRequest request)
+      throws IOException {
+    return orders.take(text(request), OrderColumns.chosen(column), apply);
+  }
+
+  @GetMapping(path = "/api/exchange/moulds.csv", produces = CsvTable.TYPE)
   ResponseEntity<String> moulds() {
-    return file("moulds.csv", exchange.moulds());
+    return CsvTable.file("moulds.csv", exchange.moulds());
   }
 
-  @GetMapping(path = "/api/exchange/copies.csv", produces = CSV)
+  @GetMapping(path = "/api/exchange/copies.csv", produces = CsvTable.TYPE)
   ResponseEntity<String> copies() {
-    return file("copies.csv", exchange.copies());
+    return CsvTable.file("copies.csv", exchange.copies());
   }
 
   @PostMapping(path = "/api/exchange/moulds", consumes = Upload.ANY_TYPE)
@@ -48,9 +67,9 @@ class ExchangeController {
     return exchange.takeCopies(text(request), apply);
   }
 
-  @GetMapping(path = "/api/exchange/temperatures/{place}.csv", produces = CSV)
+  @GetMapping(path = "/api/exchange/temperatures/{place}.csv", produces = CsvTable.TYPE)
   ResponseEntity<String> temperatures(@PathVariable String place) {
-    return file(place + ".csv", temperatures.table(place));
+    return CsvTable.file(place + ".csv", temperatures.table(place));
   }
 
   @PostMapping(path = "/api/exchange/temperatures/{place}", consumes = Upload.ANY_TYPE)
@@ -64,11 +83,5 @@ class ExchangeController {
 
   private static String text(HttpServletRequest request) throws IOException {
     return new String(Upload.bytes(request), StandardCharsets.UTF_8);
-  }
-
-  private static ResponseEntity<String> file(String name, String text) {
-    return ResponseEntity.ok()
-        .header("Content-Disposition", "attachment; filename=\"" + name + "\"")
-        .body(text);
   }
 }

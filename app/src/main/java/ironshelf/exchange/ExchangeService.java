@@ -8,6 +8,7 @@ import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.RefusedException;
 import ironshelf.http.Catalogue;
+import ironshelf.http.CsvTable;
 import ironshelf.http.ProblemException;
 import ironshelf.http.RecordReader;
 import ironshelf.mould.MouldService;

@@ -7,6 +7,7 @@ import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.RefusedException;
 import ironshelf.cure.Temperatures;
 import ironshelf.http.Catalogue;
+import ironshelf.http.CsvTable;
 import ironshelf.http.FindingView;
 import ironshelf.http.ProblemException;
 import java.time.Clock;

@@ -1,13 +1,20 @@
 package ironshelf.http;
 
+import java.time.DayOfWeek;
 import tools.jackson.databind.EnumNamingStrategies;
 
-/** How the constants of an enum travel: {@code PARTS_BY_VOLUME} is {@code partsByVolume}. */
+/**
+ * How the constants of an enum travel: {@code PARTS_BY_VOLUME} is {@code partsByVolume}; days of
+ * the week are {@code MON} to {@code SUN}.
+ */
 final class EnumNames {
 
   private EnumNames() {}
 
   static String of(Object constant) {
+    if (constant instanceof DayOfWeek day) {
+      return day.name().substring(0, 3);
+    }
     return EnumNamingStrategies.LOWER_CAMEL_CASE.convertEnumToExternalName(
         null, null, ((Enum<?>) constant).name());
   }

@@ -20,6 +20,7 @@ class JsonConfig {
       builder
           .enumNamingStrategy(EnumNamingStrategies.LOWER_CAMEL_CASE)
           .addModule(NumberReading.module())
+          .addModule(DayNames.module())
           .addHandler(new CollectingHandler())
           .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
           .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)

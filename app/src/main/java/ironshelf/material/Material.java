@@ -43,6 +43,7 @@ class Material {
   private @Nullable Double spoonG;
   private double moisturePercent;
   private double absorptionPercent;
+  private int leadDays = 5;
   private String source;
   @Version private long version;
 
@@ -72,6 +73,7 @@ class Material {
     this.spoonG = to.spoonG();
     this.moisturePercent = to.moisturePercent();
     this.absorptionPercent = to.absorptionPercent();
+    this.leadDays = (int) to.leadDays();
     if (to.scoopKg() != null) {
       this.measuredBulkKgM3 = to.scoopKg() / scoopL * 1000;
     }
@@ -92,6 +94,7 @@ class Material {
         spoonG,
         moisturePercent,
         absorptionPercent,
+        leadDays,
         bulkDensityKgM3 >= LIQUID_SHARE * relativeDensity * 1000,
         source);
   }

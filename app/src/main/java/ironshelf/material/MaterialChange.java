@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param spoonG mass of one level spoon
  * @param moisturePercent water that it carries as it lies, of its dry mass, 0 to 50
  * @param absorptionPercent of that, what it keeps to itself, 0 to 30
+ * @param leadDays from ordering it to having it, 0 to 365 (5)
  */
 public record MaterialChange(
     @Nullable Double packKg,
@@ -23,15 +24,18 @@ public record MaterialChange(
     @Nullable Double scoopKg,
     @Nullable Double spoonG,
     @WhenMissing("0") double moisturePercent,
-    @WhenMissing("0") double absorptionPercent) {
+    @WhenMissing("0") double absorptionPercent,
+    @WhenMissing("5") double leadDays) {
 
   private static final BigDecimal MOST = new BigDecimal(100_000);
 
   public MaterialChange {
     moisturePercent = Double.isNaN(moisturePercent) ? 0 : moisturePercent;
     absorptionPercent = Double.isNaN(absorptionPercent) ? 0 : absorptionPercent;
+    leadDays = Double.isNaN(leadDays) ? 5 : Math.rint(leadDays);
     Findings findings =
         new Findings()
+            .within("leadDays", leadDays, 0, 365)
             .within("moisturePercent", moisturePercent, 0, 50)
             .within("absorptionPercent", absorptionPercent, 0, 30);
     if (packKg != null) {

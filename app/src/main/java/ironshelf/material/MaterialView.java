@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param liquid whether it pours, and comes in bottles
  * @param moisturePercent water that it carries as it lies, of its dry mass
  * @param absorptionPercent of that, what it keeps to itself
+ * @param leadDays from ordering it to having it
  */
 public record MaterialView(
     long id,
@@ -29,6 +30,7 @@ public record MaterialView(
     @Nullable Double spoonG,
     double moisturePercent,
     double absorptionPercent,
+    int leadDays,
     boolean liquid,
     String source) {
 

@@ -7,6 +7,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 /** A piece tied to a line; a piece is tied once at most. */
 @Entity
@@ -23,6 +24,8 @@ class Allotment {
   @Column(name = "made_at")
   private Instant at;
 
+  private @Nullable Instant sentAt;
+
   protected Allotment() {}
 
   Allotment(long lineId, long pieceId, Instant at) {
@@ -37,5 +40,13 @@ class Allotment {
 
   long pieceId() {
     return pieceId;
+  }
+
+  boolean isSent() {
+    return sentAt != null;
+  }
+
+  void sent(@Nullable Instant when) {
+    sentAt = when;
   }
 }

@@ -3,6 +3,7 @@ package ironshelf.order;
 import java.util.Collection;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface AllotmentRepository extends JpaRepository<Allotment, Long> {
   List<Allotment> findByLineIdIn(Collection<Long> lineIds);
@@ -10,4 +11,7 @@ interface AllotmentRepository extends JpaRepository<Allotment, Long> {
   List<Allotment> findByPieceIdIn(Collection<Long> pieceIds);
 
   int countByPieceIdIn(Collection<Long> pieceIds);
+
+  @Query("select a.pieceId from Allotment a where a.sentAt is null")
+  List<Long> waitingPieces();
 }

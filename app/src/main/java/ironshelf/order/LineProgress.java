@@ -4,40 +4,52 @@ import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toMap;
 
+import ironshelf.customer.CustomerService;
+import ironshelf.customer.CustomerView;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
+import java.math.BigDecimal;
 import java.util.Collection;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** How far lines are, worked out from the pieces allotted to them; a few queries for any number. */
+/**
+ * How far orders are, worked out from the pieces allotted to them; a few queries for any number.
+ */
 @Component
 class LineProgress {
 
   private final AllotmentRepository allotments;
+  private final CustomerService customers;
   private final PieceService pieces;
   private final ProductService products;
   private final RecipeService recipes;
 
   LineProgress(
       AllotmentRepository allotments,
+      CustomerService customers,
       PieceService pieces,
       ProductService products,
       RecipeService recipes) {
     this.allotments = allotments;
+    this.customers = customers;
     this.pieces = pieces;
     this.products = products;
     this.recipes = recipes;
   }
 
-  /** The lines of each order, by the order's id. */
-  Map<Long, List<OrderLineView>> of(Collection<OrderEntity> orders) {
+  OrderView of(OrderEntity order) {
+    return of(List.of(order)).get(0);
+  }
+
+  List<OrderView> of(Collection<OrderEntity> orders) {
     List<OrderLine> all = orders.stream().flatMap(o -> o.lines().stream()).toList();
     List<Allotment> allotted = allotments.findByLineIdIn(all.stream().map(OrderLine::id).toList());
     Map<Long, PieceView> byId =
@@ -46,29 +58,76 @@ class LineProgress {
     Map<Long, List<Allotment>> byLine = allotted.stream().collect(groupingBy(Allotment::lineId));
     Map<Long, ProductView> productsById = products.all();
     Map<Long, ColourwayView> colourwaysById = recipes.allColourways();
-    Map<Long, List<OrderLineView>> views = new LinkedHashMap<>();
-    for (OrderEntity order : orders) {
-      views.put(
-          order.id(),
-          order.lines().stream()
-              .map(
-                  line -> {
-                    ProductView product = productsById.get(line.productId());
-                    List<PieceView> mine =
-                        byLine.getOrDefault(line.id(), List.of()).stream()
-                            .map(a -> byId.get(a.pieceId()))
-                            .toList();
-                    return view(
-                        line, product, colourwaysById.get(line.colourwayId()), Count.of(mine));
-                  })
-              .toList());
+    Map<Long, CustomerView> customersById = customers.byId();
+    return orders.stream()
+        .map(
+            order ->
+                view(
+                    order,
+                    customersById.get(order.customerId()),
+                    order.lines().stream()
+                        .map(
+                            line ->
+                                view(
+                                    line,
+                                    productsById.get(line.productId()),
+                                    colourwaysById.get(line.colourwayId()),
+                                    Count.of(byLine.getOrDefault(line.id(), List.of()), byId)))
+                        .toList()))
+        .toList();
+  }
+
+  private static OrderView view(
+      OrderEntity order, CustomerView customer, List<OrderLineView> lines) {
+    return new OrderView(
+        order.id(),
+        order.version(),
+        order.number(),
+        customer.id(),
+        customer.name(),
+        order.placedOn(),
+        order.due(),
+        order.note(),
+        order.isQuote(),
+        order.promisedOn(),
+        order.depositOn(),
+        order.paidOn(),
+        order.feedOrder(),
+        stage(order, lines),
+        lines.stream()
+            .map(l -> l.price().multiply(BigDecimal.valueOf(l.quantity() - l.refunded())))
+            .reduce(BigDecimal.ZERO, BigDecimal::add),
+        lines);
+  }
+
+  private static OrderStage stage(OrderEntity order, List<OrderLineView> lines) {
+    if (order.isCancelled()) {
+      return OrderStage.CANCELLED;
     }
-    return views;
+    if (order.isQuote()) {
+      return OrderStage.QUOTE;
+    }
+    Set<OrderStage> stages = lines.stream().map(OrderLineView::stage).collect(Collectors.toSet());
+    boolean anySent = lines.stream().anyMatch(l -> l.sent() > 0);
+    if (stages.equals(Set.of(OrderStage.SENT))) {
+      return OrderStage.SENT;
+    }
+    if (anySent) {
+      return OrderStage.PART_SENT;
+    }
+    if (lines.stream().anyMatch(l -> l.toPour() > 0)) {
+      return lines.stream().allMatch(l -> l.stage() == OrderStage.OPEN)
+          ? OrderStage.OPEN
+          : OrderStage.POURING;
+    }
+    return lines.stream().anyMatch(l -> l.stage() == OrderStage.CURING)
+        ? OrderStage.CURING
+        : OrderStage.READY;
   }
 
   private static OrderLineView view(
       OrderLine line, ProductView product, ColourwayView colourway, Count count) {
-    int toPour = Math.max(0, line.quantity() - count.sound());
+    int toPour = Math.max(0, line.quantity() - line.refunded() - count.sound());
     return new OrderLineView(
         line.id(),
         line.position(),
@@ -80,31 +139,47 @@ class LineProgress {
         colourway.swatch(),
         line.quantity(),
         line.price(),
+        line.due(),
+        line.note(),
         stage(toPour, count),
         count.inMould,
         count.curing,
         count.ready,
+        count.sent,
+        line.refunded(),
         count.scrapped,
+        count.shades,
         toPour);
   }
 
-  private static LineStage stage(int toPour, Count count) {
-    if (toPour > 0) {
-      return count.sound() == 0 ? LineStage.OPEN : LineStage.POURING;
+  private static OrderStage stage(int toPour, Count count) {
+    boolean unsent = toPour + count.inMould + count.curing + count.ready > 0;
+    if (!unsent) {
+      return OrderStage.SENT;
     }
-    return count.inMould + count.curing > 0 ? LineStage.CURING : LineStage.READY;
+    if (count.sent > 0) {
+      return OrderStage.PART_SENT;
+    }
+    if (toPour > 0) {
+      return count.sound() == 0 ? OrderStage.OPEN : OrderStage.POURING;
+    }
+    return count.inMould + count.curing > 0 ? OrderStage.CURING : OrderStage.READY;
   }
 
   /** The pieces of a line by where they are. */
-  private record Count(int inMould, int curing, int ready, int scrapped) {
+  private record Count(int inMould, int curing, int ready, int sent, int scrapped, int shades) {
 
-    static Count of(List<PieceView> pieces) {
+    static Count of(List<Allotment> allotted, Map<Long, PieceView> byId) {
       int inMould = 0;
       int curing = 0;
       int ready = 0;
+      int sent = 0;
       int scrapped = 0;
-      for (PieceView piece : pieces) {
-        if (piece.isScrap()) {
+      for (Allotment allotment : allotted) {
+        PieceView piece = byId.get(allotment.pieceId());
+        if (allotment.isSent()) {
+          sent++;
+        } else if (piece.isScrap()) {
           scrapped++;
         } else if (piece.demouldedAt() == null) {
           inMould++;
@@ -114,11 +189,19 @@ class LineProgress {
           ready++;
         }
       }
-      return new Count(inMould, curing, ready, scrapped);
+      int shades =
+          (int)
+              allotted.stream()
+                  .map(a -> byId.get(a.pieceId()))
+                  .filter(p -> !p.isScrap())
+                  .map(PieceView::pourId)
+                  .distinct()
+                  .count();
+      return new Count(inMould, curing, ready, sent, scrapped, shades);
     }
 
     int sound() {
-      return inMould + curing + ready;
+      return inMould + curing + ready + sent;
     }
   }
 }

@@ -1,5 +1,7 @@
 package ironshelf.order;
 
+import static java.util.Objects.requireNonNull;
+
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
@@ -10,10 +12,11 @@ import jakarta.persistence.OneToMany;
 import jakarta.persistence.OrderBy;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
-import java.math.BigDecimal;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** What a customer asked for. Its state follows from its lines. */
 @Entity
@@ -25,9 +28,16 @@ class OrderEntity {
   private Long id;
 
   private String number;
-  private String customer;
+  private long customerId;
   private LocalDate placedOn;
   private LocalDate due;
+  private @Nullable String note;
+  private boolean quote;
+  private @Nullable LocalDate promisedOn;
+  private @Nullable LocalDate depositOn;
+  private @Nullable LocalDate paidOn;
+  private @Nullable Instant cancelledAt;
+  private @Nullable String feedOrder;
   @Version private long version;
 
   @OneToMany(cascade = CascadeType.ALL, fetch = FetchType.LAZY, mappedBy = "order")
@@ -37,30 +47,105 @@ class OrderEntity {
 
   protected OrderEntity() {}
 
-  OrderEntity(String number, String customer, LocalDate placedOn, LocalDate due) {
+  OrderEntity(String number, LocalDate placedOn, OrderRequest from) {
     this.number = number;
-    this.customer = customer;
     this.placedOn = placedOn;
-    this.due = due;
+    this.quote = Boolean.TRUE.equals(from.quote());
+    change(from);
   }
 
-  void addLine(long productId, long colourwayId, int quantity, BigDecimal price) {
-    lines.add(new OrderLine(this, lines.size() + 1, productId, colourwayId, quantity, price));
+  final void change(OrderRequest to) {
+    this.customerId = requireNonNull(to.customerId());
+    this.due = requireNonNull(to.due());
+    this.note = to.note();
+  }
+
+  void addLine(OrderLine line) {
+    lines.add(line);
   }
 
   Long id() {
     return id;
   }
 
+  long version() {
+    return version;
+  }
+
   String number() {
     return number;
   }
 
-  List<OrderLine> lines() {
+  long customerId() {
+    return customerId;
+  }
+
+  LocalDate placedOn() {
+    return placedOn;
+  }
+
+  LocalDate due() {
+    return due;
+  }
+
+  @Nullable String note() {
+    return note;
+  }
+
+  boolean isQuote() {
+    return quote;
+  }
+
+  boolean isCancelled() {
+    return cancelledAt != null;
+  }
+
+  @Nullable LocalDate promisedOn() {
+    return promisedOn;
+  }
+
+  @Nullable LocalDate depositOn() {
+    return depositOn;
+  }
+
+  @Nullable LocalDate paidOn() {
+    return paidOn;
+  }
+
+  @Nullable String feedOrder() {
+    return feedOrder;
+  }
+
+  /** All lines, those called off included. */
+  List<OrderLine> allLines() {
     return lines;
   }
 
-  OrderView view(List<OrderLineView> lineViews) {
-    return new OrderView(id, number, customer, placedOn, due, lineViews);
+  List<OrderLine> lines() {
+    return lines.stream().filter(l -> !l.isCancelled()).toList();
+  }
+
+  /** A quote becomes an order, with the date that was given. */
+  void accept(LocalDate promised) {
+    quote = false;
+    promise(promised);
+  }
+
+  void promise(LocalDate promised) {
+    promisedOn = promised;
+    due = promised;
+  }
+
+  void mark(OrderMarks marks) {
+    depositOn = marks.depositOn();
+    paidOn = marks.paidOn();
+  }
+
+  void cancel(Instant at) {
+    cancelledAt = at;
+  }
+
+  void fed(String order) {
+    feedOrder = order;
   }
 }

@@ -10,6 +10,9 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 
 /** So many of a product in a colourway. */
 @Entity
@@ -29,23 +32,38 @@ class OrderLine {
   private long colourwayId;
   private int quantity;
   private BigDecimal price;
+  private LocalDate due;
+  private @Nullable String note;
+  private int refunded;
+  private @Nullable Instant cancelledAt;
   @Version private long version;
 
   protected OrderLine() {}
 
-  OrderLine(
-      OrderEntity order,
-      int position,
-      long productId,
-      long colourwayId,
-      int quantity,
-      BigDecimal price) {
+  OrderLine(OrderEntity order, int position, long productId, long colourwayId) {
     this.order = order;
     this.position = position;
     this.productId = productId;
     this.colourwayId = colourwayId;
+  }
+
+  void change(int quantity, BigDecimal price, LocalDate due, @Nullable String note) {
     this.quantity = quantity;
     this.price = price;
+    this.due = due;
+    this.note = note;
+  }
+
+  void cancel(Instant at) {
+    cancelledAt = at;
+  }
+
+  void refund() {
+    refunded++;
+  }
+
+  void due(LocalDate due) {
+    this.due = due;
   }
 
   Long id() {
@@ -74,5 +92,21 @@ class OrderLine {
 
   BigDecimal price() {
     return price;
+  }
+
+  LocalDate due() {
+    return due;
+  }
+
+  @Nullable String note() {
+    return note;
+  }
+
+  int refunded() {
+    return refunded;
+  }
+
+  boolean isCancelled() {
+    return cancelledAt != null;
   }
 }

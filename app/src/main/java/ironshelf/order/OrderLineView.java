@@ -1,6 +1,8 @@
 package ironshelf.order;
 
 import java.math.BigDecimal;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A line and how far it is.
@@ -9,7 +11,10 @@ import java.math.BigDecimal;
  * @param inMould allotted pieces that are in their moulds
  * @param curing allotted pieces that are out of their moulds and on their way
  * @param ready allotted pieces whose route has ended
+ * @param sent pieces that have gone
+ * @param refunded pieces that came back and are not made again
  * @param scrapped pieces that were allotted and broke; they count for nothing
+ * @param shades batches that its pieces come from
  * @param toPour how many are still to be poured
  */
 public record OrderLineView(
@@ -23,15 +28,20 @@ public record OrderLineView(
     String swatch,
     int quantity,
     BigDecimal price,
-    LineStage stage,
+    LocalDate due,
+    @Nullable String note,
+    OrderStage stage,
     int inMould,
     int curing,
     int ready,
+    int sent,
+    int refunded,
     int scrapped,
+    int shades,
     int toPour) {
 
   /** Sound pieces tied to the line. */
   public int allotted() {
-    return inMould + curing + ready;
+    return inMould + curing + ready + sent;
   }
 }

@@ -1,63 +1,247 @@
 package ironshelf.order;
 
+import static java.util.Objects.requireNonNull;
+import static java.util.function.Function.identity;
+import static java.util.stream.Collectors.toMap;
+
+import ironshelf.act.ActService;
+import ironshelf.customer.CustomerService;
+import ironshelf.customer.CustomerView;
 import ironshelf.http.PageOf;
 import ironshelf.http.ProblemException;
-import java.math.BigDecimal;
-import java.time.Instant;
+import ironshelf.order.OrderRequest.LineRequest;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.RecipeService;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Orders and allotments. */
+/** Orders and quotes. */
 @Service
 @Transactional
 public class OrderService {
 
-  /** One line of a new order. */
-  public record NewLine(long productId, long colourwayId, int quantity, BigDecimal price) {}
-
   /** A line by its order's number and its place there. */
   public record LineName(long lineId, long orderId, String orderNumber, int position) {}
 
+  /** Nothing has this id. */
+  private static final long NONE = -1;
+
   private final OrderRepository orders;
   private final OrderLineRepository lines;
-  private final AllotmentRepository allotments;
+  private final AllotmentService allotments;
   private final LineProgress progress;
+  private final CustomerService customers;
+  private final ProductService products;
+  private final RecipeService recipes;
+  private final ActService acts;
+  private final Clock clock;
 
   OrderService(
       OrderRepository orders,
       OrderLineRepository lines,
-      AllotmentRepository allotments,
-      LineProgress progress) {
+      AllotmentService allotments,
+      LineProgress progress,
+      CustomerService customers,
+      ProductService products,
+      RecipeService recipes,
+      ActService acts,
+      Clock clock) {
     this.orders = orders;
     this.lines = lines;
     this.allotments = allotments;
     this.progress = progress;
+    this.customers = customers;
+    this.products = products;
+    this.recipes = recipes;
+    this.acts = acts;
+    this.clock = clock;
   }
 
-  /** Takes an order in. */
-  public OrderView place(
-      String number, String customer, LocalDate placedOn, LocalDate due, List<NewLine> wanted) {
-    OrderEntity order = new OrderEntity(number, customer, placedOn, due);
-    wanted.forEach(l -> order.addLine(l.productId(), l.colourwayId(), l.quantity(), l.price()));
-    return view(orders.save(order));
+  /** Takes an order or a quote in, once for the key. */
+  public OrderView placeOnce(@Nullable String key, OrderRequest request) {
+    return order(acts.once(key, "order", () -> place(request).id()));
   }
 
+  /** Takes an order or a quote in. */
+  public OrderView place(OrderRequest request) {
+    String number = request.number() == null ? nextNumber() : request.number();
+    if (orders.findByNumber(number).isPresent()) {
+      throw ProblemException.conflict("name.taken", Map.of("what", "order", "value", number));
+    }
+    customers.customer(requireNonNull(request.customerId()));
+    LocalDate placedOn = request.placedOn() == null ? LocalDate.now(clock) : request.placedOn();
+    OrderEntity order = new OrderEntity(number, placedOn, request);
+    setLines(order, request);
+    return progress.of(orders.save(order));
+  }
+
+  /** Takes an order in that a shop feed sent. */
+  public OrderView placeFed(OrderRequest request, String feedOrder) {
+    OrderView placed = place(request);
+    entity(placed.id()).fed(feedOrder);
+    return order(placed.id());
+  }
+
+  /** The order that a shop feed sent by that name; null where there is none. */
   @Transactional(readOnly = true)
-  public PageOf<OrderView> orders(String search, Pageable page) {
-    String literal = search.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
-    Page<OrderEntity> found = orders.search(literal, page);
-    Map<Long, List<OrderLineView>> byOrder = progress.of(found.getContent());
-    return PageOf.of(found, o -> o.view(byOrder.getOrDefault(o.id(), List.of())));
+  public @Nullable OrderView byFeedOrder(String feedOrder) {
+    return orders.findByFeedOrder(feedOrder).map(progress::of).orElse(null);
+  }
+
+  private String nextNumber() {
+    return String.valueOf(orders.highestNumber() + 1);
+  }
+
+  /** Changes an order: lines that are left out are called off, their unsent pieces free. */
+  public OrderView change(long id, long seenVersion, OrderRequest to) {
+    OrderEntity order = seen(id, seenVersion);
+    customers.customer(requireNonNull(to.customerId()));
+    order.change(to);
+    List<Long> kept = to.lines().stream().map(LineRequest::id).filter(Objects::nonNull).toList();
+    for (OrderLine line : order.lines()) {
+      if (!kept.contains(line.id())) {
+        // What has gone has gone: the line stays for it.
+        allotments.shorten(line, 0);
+        line.cancel(clock.instant());
+      }
+    }
+    setLines(order, to);
+    return progress.of(orders.saveAndFlush(order));
+  }
+
+  private void setLines(OrderEntity order, OrderRequest to) {
+    Map<Long, ProductView> known = products.all();
+    Map<Long, ColourwayView> colourways = recipes.allColourways();
+    Map<Long, OrderLine> own =
+        order.lines().stream()
+            .filter(l -> l.id() != null)
+            .collect(toMap(OrderLine::id, identity()));
+    for (LineRequest wanted : to.lines()) {
+      ProductView product = known.get(requireNonNull(wanted.productId()));
+      ColourwayView colourway = colourways.get(requireNonNull(wanted.colourwayId()));
+      if (product == null || colourway == null) {
+        throw ProblemException.unknown(
+            product == null ? "product" : "colourway",
+            product == null ? wanted.productId() : wanted.colourwayId());
+      }
+      if (colourway.recipeId() != product.recipeId()) {
+        throw ProblemException.conflict(
+            "pour.colourwayWrong",
+            Map.of("colourway", colourway.name(), "product", product.name()));
+      }
+      OrderLine line = wanted.id() == null ? null : own.get(wanted.id());
+      if (wanted.id() != null && line == null) {
+        throw ProblemException.unknown("order line", wanted.id());
+      }
+      if (line != null
+          && (line.productId() != product.id() || line.colourwayId() != colourway.id())) {
+        throw ProblemException.conflict(
+            "line.wrongProduct", Map.of("line", order.number() + "/" + line.position()));
+      }
+      if (line == null) {
+        line = new OrderLine(order, order.allLines().size() + 1, product.id(), colourway.id());
+        order.addLine(line);
+      } else {
+        allotments.shorten(line, wanted.quantity());
+      }
+      line.change(
+          wanted.quantity(),
+          wanted.price() == null ? product.price() : wanted.price(),
+          wanted.due() == null ? order.due() : wanted.due(),
+          wanted.note());
+    }
+  }
+
+  /** Calls an order off; what is not sent is free again. */
+  public OrderView cancel(long id, long seenVersion) {
+    OrderEntity order = seen(id, seenVersion);
+    order.lines().forEach(allotments::freeUnsent);
+    order.cancel(clock.instant());
+    return progress.of(orders.saveAndFlush(order));
+  }
+
+  /** A quote becomes an order, due on the day that was promised. */
+  public OrderView accept(long id, long seenVersion, LocalDate promised) {
+    OrderEntity order = seen(id, seenVersion);
+    if (!order.isQuote()) {
+      throw ProblemException.conflict("order.noQuote", Map.of("order", order.number()));
+    }
+    order.accept(promised);
+    order.lines().forEach(l -> l.due(promised));
+    return progress.of(orders.saveAndFlush(order));
+  }
+
+  public OrderView mark(long id, long seenVersion, OrderMarks marks) {
+    OrderEntity order = seen(id, seenVersion);
+    order.mark(marks);
+    return progress.of(orders.saveAndFlush(order));
+  }
+
+  /** Orders by anything that is written on them. */
+  @Transactional(readOnly = true)
+  public PageOf<OrderView> orders(String search, Which which, Pageable page) {
+    String words = search.strip().toLowerCase(Locale.ROOT);
+    String literal =
+        "%" + words.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
+    Predicate<String> has = name -> name.toLowerCase(Locale.ROOT).contains(words);
+    Page<OrderEntity> found =
+        orders.search(
+            literal,
+            orNone(customers.all().stream().filter(c -> has.test(c.name())).map(CustomerView::id)),
+            orNone(
+                products.all().values().stream()
+                    .filter(p -> has.test(p.name()))
+                    .map(ProductView::id)),
+            orNone(
+                recipes.allColourways().values().stream()
+                    .filter(c -> has.test(c.name()))
+                    .map(ColourwayView::id)),
+            which.name(),
+            page);
+    Map<Long, OrderView> views =
+        progress.of(found.getContent()).stream().collect(toMap(OrderView::id, identity()));
+    return PageOf.of(found, o -> requireNonNull(views.get(o.id())));
+  }
+
+  private static List<Long> orNone(Stream<Long> ids) {
+    List<Long> all = ids.toList();
+    return all.isEmpty() ? List.of(NONE) : all;
+  }
+
+  /** All that is accepted and not all sent, soonest due first. */
+  @Transactional(readOnly = true)
+  public List<OrderView> open() {
+    return progress.of(orders.open());
+  }
+
+  /** All that was due in those days. */
+  @Transactional(readOnly = true)
+  public List<OrderView> dueBetween(LocalDate from, LocalDate to) {
+    return progress.of(orders.findByDueBetweenOrderByDue(from, to));
   }
 
   @Transactional(readOnly = true)
   public OrderView order(long id) {
-    return view(orders.findById(id).orElseThrow(() -> ProblemException.unknown("order", id)));
+    return progress.of(entity(id));
+  }
+
+  /** The order of that number; null where there is none. */
+  @Transactional(readOnly = true)
+  public @Nullable OrderView byNumber(String number) {
+    return orders.findByNumber(number).map(progress::of).orElse(null);
   }
 
   /** Refuses a line that is for another product or colourway. */
@@ -77,37 +261,19 @@ public class OrderService {
     return name(line(lineId));
   }
 
-  /**
-   * Ties pieces to a line as far as it wants more; the rest stay free.
-   *
-   * @return how many were tied
-   */
-  public int allot(long lineId, List<Long> pieceIds, Instant at) {
-    OrderEntity order = line(lineId).order();
-    int wanted =
-        progress.of(List.of(order)).get(order.id()).stream()
-            .filter(l -> l.id() == lineId)
-            .mapToInt(OrderLineView::toPour)
-            .sum();
-    List<Long> taken = pieceIds.subList(0, Math.min(wanted, pieceIds.size()));
-    taken.forEach(pieceId -> allotments.save(new Allotment(lineId, pieceId, at)));
-    return taken.size();
+  private OrderEntity seen(long id, long version) {
+    OrderEntity order = entity(id);
+    if (order.version() != version) {
+      throw ProblemException.stale();
+    }
+    if (order.isCancelled()) {
+      throw ProblemException.conflict("order.cancelled", Map.of("order", order.number()));
+    }
+    return order;
   }
 
-  /** Unties pieces from whatever they are tied to. */
-  public void free(List<Long> pieceIds) {
-    allotments.deleteAll(allotments.findByPieceIdIn(pieceIds));
-    allotments.flush();
-  }
-
-  /** How many of these pieces are tied to a line. */
-  @Transactional(readOnly = true)
-  public int allottedOf(List<Long> pieceIds) {
-    return allotments.countByPieceIdIn(pieceIds);
-  }
-
-  private OrderView view(OrderEntity order) {
-    return order.view(progress.of(List.of(order)).getOrDefault(order.id(), List.of()));
+  private OrderEntity entity(long id) {
+    return orders.findById(id).orElseThrow(() -> ProblemException.unknown("order", id));
   }
 
   private OrderLine line(long id) {

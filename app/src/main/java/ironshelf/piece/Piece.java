@@ -30,6 +30,7 @@ class Piece {
   private @Nullable Instant demouldedAt;
   private @Nullable Instant readyAt;
   private @Nullable Instant scrappedAt;
+  private @Nullable Instant sentAt;
   private @Nullable BigDecimal massKg;
   private @Nullable String scrapReason;
 
@@ -80,6 +81,14 @@ class Piece {
 
   void ready(@Nullable Instant at) {
     this.readyAt = at;
+  }
+
+  boolean isSent() {
+    return sentAt != null;
+  }
+
+  void sent(@Nullable Instant at) {
+    this.sentAt = at;
   }
 
   void scrap(String reason, Instant at) {

@@ -16,7 +16,29 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
 
   List<Piece> findByPourIdInOrderById(Collection<Long> pourIds);
 
-  List<Piece> findByGradeAndScrapReasonIsNullOrderById(Grade grade);
+  List<Piece> findByGradeAndScrapReasonIsNullAndSentAtIsNullOrderById(Grade grade);
+
+  /** Sound pieces that nobody has had, but for seconds. */
+  @Query(
+      """
+      select p from Piece p
+      where p.productId = :productId and p.colourwayId = :colourwayId
+        and p.scrapReason is null and p.sentAt is null
+        and (p.grade is null or p.grade = ironshelf.piece.Grade.FIRST)
+      order by p.id
+      """)
+  List<Piece> toSell(long productId, long colourwayId);
+
+  /** How many pieces of a product came out since a moment, and how many of them are scrap. */
+  record Made(long productId, long pieces, long scrap) {}
+
+  @Query(
+      """
+      select new ironshelf.piece.PieceRepository$Made(
+          p.productId, count(p), sum(case when p.scrapReason is null then 0L else 1L end))
+      from Piece p where p.demouldedAt > :since group by p.productId
+      """)
+  List<Made> madeSince(Instant since);
 
   String LIVE =
       """
@@ -24,7 +46,7 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
           p.id, p.castId, p.pourId, p.productId, p.colourwayId, p.routeId, s.id,
           a.stepNo, a.roundNo, a.doneAt, p.readyAt, p.grade)
       from Piece p, PieceStep s, StepAct a
-      where s.id = p.lastStepId and a.id = s.actId and p.scrapReason is null
+      where s.id = p.lastStepId and a.id = s.actId and p.scrapReason is null and p.sentAt is null
       """;
 
   @Query(LIVE + " and (p.readyAt is null or p.readyAt > :since) order by a.doneAt, p.id")

@@ -3,7 +3,10 @@ package ironshelf.piece;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -76,10 +79,33 @@ public class PieceService {
     return pieces.live(ids);
   }
 
+  /** Sound pieces of a product in a colourway that have not gone; seconds are not among them. */
+  @Transactional(readOnly = true)
+  public List<PieceView> toSell(long productId, long colourwayId) {
+    return pieces.toSell(productId, colourwayId).stream().map(Piece::view).toList();
+  }
+
+  /** Notes that pieces have gone; null: that they are here again. */
+  public void sent(Collection<Long> ids, @Nullable Instant at) {
+    pieces.findAllById(ids).forEach(p -> p.sent(at));
+  }
+
+  /** How many pieces of a product came out, and how many of them are scrap. */
+  public record MadeOf(long pieces, long scrap) {}
+
+  /** What came out since a moment, by product. */
+  @Transactional(readOnly = true)
+  public Map<Long, MadeOf> madeSince(Instant since) {
+    return pieces.madeSince(since).stream()
+        .collect(
+            Collectors.toMap(
+                PieceRepository.Made::productId, m -> new MadeOf(m.pieces(), m.scrap())));
+  }
+
   /** Sound pieces of that grade. */
   @Transactional(readOnly = true)
   public List<PieceView> ofGrade(Grade grade) {
-    return pieces.findByGradeAndScrapReasonIsNullOrderById(grade).stream()
+    return pieces.findByGradeAndScrapReasonIsNullAndSentAtIsNullOrderById(grade).stream()
         .map(Piece::view)
         .toList();
   }

@@ -68,7 +68,9 @@ public class StepLedger {
     StepAct act = acts.save(new StepAct(done));
     Map<Long, Long> lastSteps = seen.stream().collect(toMap(LivePiece::id, LivePiece::lastStepId));
     for (Piece piece : pieces.findAllById(lastSteps.keySet())) {
-      if (piece.isScrap() || !lastSteps.get(piece.id()).equals(piece.lastStepId())) {
+      if (piece.isScrap()
+          || piece.isSent()
+          || !lastSteps.get(piece.id()).equals(piece.lastStepId())) {
         throw ProblemException.conflict("state.changed", Map.of());
       }
       stand(act, piece, massKg.get(piece.id()));
@@ -81,7 +83,7 @@ public class StepLedger {
   public long scrap(Collection<Long> pieceIds, String reason, Instant at) {
     StepAct act = acts.save(new StepAct(new StepDone(null, 0, 1, at, null, reason, null)));
     for (Piece piece : pieces.findAllById(pieceIds)) {
-      if (piece.isScrap() || !piece.isOut()) {
+      if (piece.isScrap() || !piece.isOut() || piece.isSent()) {
         throw ProblemException.conflict("piece.notSound", Map.of("piece", piece.id()));
       }
       stand(act, piece, null);
@@ -109,7 +111,7 @@ public class StepLedger {
         pieces.findAllById(own.stream().map(PieceStep::pieceId).toList()).stream()
             .collect(toMap(Piece::id, identity()));
     boolean goneOn = own.stream().anyMatch(s -> !s.id().equals(byId.get(s.pieceId()).lastStepId()));
-    if (act.isUndone() || goneOn) {
+    if (act.isUndone() || goneOn || byId.values().stream().anyMatch(Piece::isSent)) {
       throw ProblemException.conflict("act.goneOn", Map.of());
     }
     for (PieceStep step : own) {

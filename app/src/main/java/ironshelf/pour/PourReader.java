@@ -11,6 +11,7 @@ import ironshelf.cure.Temperatures;
 import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.order.AllotmentService;
 import ironshelf.order.OrderService;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
@@ -44,6 +45,7 @@ public class PourReader {
   private final RecipeService recipes;
   private final ProductService products;
   private final OrderService orders;
+  private final AllotmentService allotments;
   private final PieceService pieces;
   private final CureService cure;
 
@@ -57,6 +59,7 @@ public class PourReader {
       RecipeService recipes,
       ProductService products,
       OrderService orders,
+      AllotmentService allotments,
       PieceService pieces,
       CureService cure) {
     this.pours = pours;
@@ -68,6 +71,7 @@ public class PourReader {
     this.recipes = recipes;
     this.products = products;
     this.orders = orders;
+    this.allotments = allotments;
     this.pieces = pieces;
     this.cure = cure;
   }
@@ -96,7 +100,7 @@ public class PourReader {
         gate.greenUntil(),
         castings.byIds(castIds).stream().map(CastView::copyCode).toList(),
         made.size(),
-        orders.allottedOf(made.stream().map(PieceView::id).toList()),
+        allotments.allottedOf(made.stream().map(PieceView::id).toList()),
         filled.stream()
             .map(PourFillView::lineId)
             .filter(Objects::nonNull)

@@ -12,6 +12,7 @@ import ironshelf.core.quantity.Findings;
 import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.mould.MouldView;
+import ironshelf.order.AllotmentService;
 import ironshelf.order.OrderService;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
@@ -43,6 +44,7 @@ public class PourService {
   private final MaterialService materials;
   private final CastService castings;
   private final OrderService orders;
+  private final AllotmentService allotments;
   private final PieceService pieces;
   private final RouteService routes;
 
@@ -56,6 +58,7 @@ public class PourService {
       MaterialService materials,
       CastService castings,
       OrderService orders,
+      AllotmentService allotments,
       PieceService pieces,
       RouteService routes) {
     this.pours = pours;
@@ -67,6 +70,7 @@ public class PourService {
     this.materials = materials;
     this.castings = castings;
     this.orders = orders;
+    this.allotments = allotments;
     this.pieces = pieces;
     this.routes = routes;
   }
@@ -187,7 +191,7 @@ public class PourService {
               .map(PieceView::id)
               .toList();
       if (wanted.lineId() != null) {
-        orders.allot(wanted.lineId(), made, at);
+        allotments.allot(wanted.lineId(), made, at);
       }
     } else {
       casts = fill.copies().stream().map(CopyView::held).filter(Objects::nonNull).toList();

@@ -4,7 +4,7 @@ import ironshelf.act.ActService;
 import ironshelf.copy.CastService;
 import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
-import ironshelf.order.OrderService;
+import ironshelf.order.AllotmentService;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
 import java.time.Instant;
@@ -28,7 +28,7 @@ class UndoService {
   private final ActService acts;
   private final MaterialService materials;
   private final CastService castings;
-  private final OrderService orders;
+  private final AllotmentService allotments;
   private final PieceService pieces;
 
   UndoService(
@@ -37,14 +37,14 @@ class UndoService {
       ActService acts,
       MaterialService materials,
       CastService castings,
-      OrderService orders,
+      AllotmentService allotments,
       PieceService pieces) {
     this.pours = pours;
     this.fills = fills;
     this.acts = acts;
     this.materials = materials;
     this.castings = castings;
-    this.orders = orders;
+    this.allotments = allotments;
     this.pieces = pieces;
   }
 
@@ -73,7 +73,7 @@ class UndoService {
     fills.deleteAll(own);
     fills.flush();
     if (bottom) {
-      orders.free(pieces.ofCasts(castIds).stream().map(PieceView::id).toList());
+      allotments.free(pieces.ofCasts(castIds).stream().map(PieceView::id).toList());
       pieces.unmake(castIds);
       castings.unfill(castIds);
     }

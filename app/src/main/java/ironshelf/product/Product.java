@@ -29,6 +29,7 @@ class Product {
   private BigDecimal price;
   private double minutesPerPiece;
   private BigDecimal goods;
+  private @Nullable String shelfPlace;
 
   @JdbcTypeCode(SqlTypes.JSON)
   private List<ProductLayer> layers;
@@ -51,6 +52,7 @@ class Product {
     this.price = requireNonNull(to.price());
     this.minutesPerPiece = to.minutesPerPiece();
     this.goods = requireNonNull(to.goods());
+    this.shelfPlace = to.shelfPlace();
     this.layers = requireNonNull(to.layers());
     this.target = to.target();
   }
@@ -65,6 +67,16 @@ class Product {
 
   ProductView view() {
     return new ProductView(
-        id, version, name, mouldId, recipeId, price, minutesPerPiece, goods, layers, target);
+        id,
+        version,
+        name,
+        mouldId,
+        recipeId,
+        price,
+        minutesPerPiece,
+        goods,
+        layers,
+        target,
+        shelfPlace);
   }
 }

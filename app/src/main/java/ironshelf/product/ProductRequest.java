@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param layers at most 6, the first without a wait; their shares make 100 together, or 100 each
  *     where the mould is filled anew, as for two heads; empty: one layer
  * @param target null where it is not sold by its mass
+ * @param shelfPlace where its pieces stand when they are ready; null where that is not said
  */
 public record ProductRequest(
     String name,
@@ -29,7 +30,8 @@ public record ProductRequest(
     @WhenMissing("0") double minutesPerPiece,
     @Nullable BigDecimal goods,
     @Nullable List<ProductLayer> layers,
-    @Nullable Target target) {
+    @Nullable Target target,
+    @Nullable String shelfPlace) {
 
   private static final BigDecimal MOST = new BigDecimal(1_000_000);
 
@@ -39,6 +41,7 @@ public record ProductRequest(
   public ProductRequest {
     minutesPerPiece = Double.isNaN(minutesPerPiece) ? 0 : minutesPerPiece;
     layers = layers == null || layers.isEmpty() ? List.of(ProductLayer.WHOLE) : List.copyOf(layers);
+    shelfPlace = shelfPlace == null || shelfPlace.isBlank() ? null : shelfPlace.strip();
     price = price == null ? BigDecimal.ZERO : price;
     goods = goods == null ? BigDecimal.ZERO : goods;
     double sum = layers.stream().mapToDouble(ProductLayer::sharePercent).sum();

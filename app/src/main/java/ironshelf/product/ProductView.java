@@ -4,7 +4,11 @@ import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A product as others see it. */
+/**
+ * A product as others see it.
+ *
+ * @param shelfPlace where its pieces stand when they are ready; null where that is not said
+ */
 public record ProductView(
     long id,
     long version,
@@ -15,7 +19,8 @@ public record ProductView(
     double minutesPerPiece,
     BigDecimal goods,
     List<ProductLayer> layers,
-    @Nullable Target target) {
+    @Nullable Target target,
+    @Nullable String shelfPlace) {
 
   /** The layers mixed in one session: that one, and those after it that do not wait. */
   public List<ProductLayer> session(int firstLayer) {
@@ -29,6 +34,6 @@ public record ProductView(
   /** What of it is kept and can be changed. */
   public ProductRequest kept() {
     return new ProductRequest(
-        name, mouldId, recipeId, price, minutesPerPiece, goods, layers, target);
+        name, mouldId, recipeId, price, minutesPerPiece, goods, layers, target, shelfPlace);
   }
 }

@@ -18,7 +18,7 @@ import org.springframework.stereotype.Component;
 
 /** The routes that pieces go, with their recipes' own waits filled in. */
 @Component
-class Ways {
+public class Ways {
 
   private final RouteService routes;
   private final ProductService products;
@@ -31,7 +31,7 @@ class Ways {
   }
 
   /** All of them as they are now, read once. */
-  Known known() {
+  public Known known() {
     return new Known(routes.all(), products.all(), recipes.allLatest(), new HashMap<>());
   }
 
@@ -40,13 +40,13 @@ class Ways {
    *
    * @param filled routes by their ids, once they were asked for
    */
-  record Known(
+  public record Known(
       Map<Long, RouteView> routes,
       Map<Long, ProductView> products,
       Map<Long, RecipeView> latest,
       Map<Long, Route> filled) {
 
-    Route way(long routeId) {
+    public Route way(long routeId) {
       return filled.computeIfAbsent(
           routeId,
           id -> {

@@ -1,6 +1,6 @@
 /**
  * Simulated devices and services that ship with the application. Now: the demo's clock, the label
- * printer, the bench scale.
+ * printer, the bench scale, temperature probes, a shop feed, a carrier.
  *
  * <p>May use: http, workshop.
  */

@@ -2,6 +2,7 @@ package ironshelf.workshop;
 
 import static java.util.Objects.requireNonNull;
 
+import ironshelf.core.plan.OpenHours;
 import ironshelf.core.quantity.CupSize;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -11,6 +12,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.math.BigDecimal;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** The one row about the shop. */
 @Entity
@@ -32,6 +36,12 @@ class Workshop {
   @Enumerated(EnumType.STRING)
   private CupSize cup;
 
+  @JdbcTypeCode(SqlTypes.JSON)
+  private OpenHours hours;
+
+  private int people;
+  private @Nullable String address;
+
   @Column(name = "clock_ahead_s")
   private long clockAheadS;
 
@@ -39,7 +49,7 @@ class Workshop {
 
   protected Workshop() {}
 
-  /** A shop with the usual measures: 20 °C, a 12 L mixer, a 1 L scoop, 8 % waste. */
+  /** A shop with the usual measures: 20 °C, a 12 L mixer, a 1 L scoop, 8 % waste, one person. */
   Workshop(String name, boolean demo) {
     this.name = name;
     this.demo = demo;
@@ -49,6 +59,8 @@ class Workshop {
     this.wastePercent = 8;
     this.ratePerHour = new BigDecimal("20.00");
     this.cup = CupSize.US;
+    this.hours = WorkshopChange.USUAL_HOURS;
+    this.people = 1;
   }
 
   void change(WorkshopChange to) {
@@ -59,6 +71,9 @@ class Workshop {
     this.wastePercent = to.wastePercent();
     this.ratePerHour = requireNonNull(to.ratePerHour());
     this.cup = requireNonNull(to.cup());
+    this.hours = requireNonNull(to.hours());
+    this.people = to.people();
+    this.address = to.address();
   }
 
   long version() {
@@ -79,6 +94,18 @@ class Workshop {
 
   WorkshopView view(java.time.Instant now) {
     return new WorkshopView(
-        version, name, demo, now, roomC, mixerL, scoopL, wastePercent, ratePerHour, cup);
+        version,
+        name,
+        demo,
+        now,
+        roomC,
+        mixerL,
+        scoopL,
+        wastePercent,
+        ratePerHour,
+        cup,
+        hours,
+        people,
+        address);
   }
 }

@@ -1,10 +1,15 @@
 package ironshelf.workshop;
 
+import ironshelf.core.plan.OpenHours;
 import ironshelf.core.quantity.CupSize;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.WhenMissing;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -17,6 +22,9 @@ import org.jspecify.annotations.Nullable;
  * @param wastePercent mixed on top of what the moulds hold, 0 to 100
  * @param ratePerHour of work, in the shop's money, 0 to 100 000
  * @param cup which cup is meant; null: the US cup
+ * @param hours when people are in; null: Monday to Friday, 07:00 to 16:00
+ * @param people who work at once, 1 to 50 (1)
+ * @param address for labels; null where it is not kept
  */
 public record WorkshopChange(
     String name,
@@ -25,11 +33,21 @@ public record WorkshopChange(
     double scoopL,
     double wastePercent,
     @Nullable BigDecimal ratePerHour,
-    @Nullable CupSize cup) {
+    @Nullable CupSize cup,
+    @Nullable OpenHours hours,
+    @WhenMissing("1") int people,
+    @Nullable String address) {
 
   private static final BigDecimal MOST = new BigDecimal(100_000);
 
+  static final OpenHours USUAL_HOURS =
+      new OpenHours(
+          List.of(DayOfWeek.values()).subList(0, 5), LocalTime.of(7, 0), LocalTime.of(16, 0), null);
+
   public WorkshopChange {
+    hours = hours == null ? USUAL_HOURS : hours;
+    people = people == 0 ? 1 : people;
+    address = address == null || address.isBlank() ? null : address.strip();
     ratePerHour = ratePerHour == null ? BigDecimal.ZERO : ratePerHour;
     cup = cup == null ? CupSize.US : cup;
     new Findings()
@@ -38,6 +56,8 @@ public record WorkshopChange(
         .above("mixerL", mixerL, 0, 5_000)
         .above("scoopL", scoopL, 0, 20)
         .within("wastePercent", wastePercent, 0, 100)
+        .within("people", people, 1, 50)
+        .within("address.length", address == null ? 0 : address.length(), 0, 300)
         .addIf(
             ratePerHour.signum() < 0,
             FindingCode.NUMBER_TOO_SMALL,

@@ -258,7 +258,7 @@ class BadInputTest {
       assertThat(answer.code()).isEqualTo("resource.unknown");
     }
     assertThat(app.tryGet("/api/moulds/first").status()).isEqualTo(400);
-    assertThat(app.post("/api/orders", "{}").status()).isEqualTo(405);
+    assertThat(app.post("/api/picks", "{}").status()).isEqualTo(405);
   }
 
   private static void refusedAt(Answer answer, String field) {

@@ -5,6 +5,7 @@ import ironshelf.copy.CopyService;
 import ironshelf.http.ProblemException;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
+import ironshelf.print.Paper;
 import ironshelf.standin.LabelPrinter;
 import java.util.List;
 import java.util.Map;

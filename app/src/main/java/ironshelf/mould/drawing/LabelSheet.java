@@ -1,5 +1,6 @@
 package ironshelf.mould.drawing;
 
+import ironshelf.print.Paper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;

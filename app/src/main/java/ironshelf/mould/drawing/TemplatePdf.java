@@ -1,5 +1,7 @@
 package ironshelf.mould.drawing;
 
+import ironshelf.print.Paper;
+import ironshelf.print.PdfText;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;

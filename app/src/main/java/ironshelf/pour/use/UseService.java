@@ -30,7 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Adds up what pours took. */
 @Service
 @Transactional(readOnly = true)
-class UseService {
+public class UseService {
 
   /** What the rows are added up by. */
   enum By {
@@ -69,6 +69,11 @@ class UseService {
     this.pieces = pieces;
     this.recipes = recipes;
     this.clock = clock;
+  }
+
+  /** The mean cost of each product's good pieces. */
+  public List<UseView.ProductCost> costs() {
+    return use(By.PRODUCT).costs();
   }
 
   UseView use(By by) {

@@ -1,11 +1,11 @@
-package ironshelf.mould.drawing;
+package ironshelf.print;
 
 /** The fonts that every PDF reader has know Latin letters only. */
-final class PdfText {
+public final class PdfText {
 
   private PdfText() {}
 
-  static String plain(String text) {
+  public static String plain(String text) {
     return text.replaceAll("[^\\x20-\\x7e\\xa1-\\xff]", "?");
   }
 }

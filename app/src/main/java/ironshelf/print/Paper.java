@@ -1,13 +1,13 @@
-package ironshelf.mould.drawing;
+package ironshelf.print;
 
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /** The sheets that a printer takes (ISO 216; ANSI/ASME Y14.1). */
-enum Paper {
+public enum Paper {
   A4(210, 297),
   LETTER(215.9, 279.4);
 
-  static final float POINTS_PER_MM = 72f / 25.4f;
+  public static final float POINTS_PER_MM = 72f / 25.4f;
 
   private final double widthMm;
   private final double heightMm;
@@ -17,15 +17,15 @@ enum Paper {
     this.heightMm = heightMm;
   }
 
-  PDRectangle size() {
+  public PDRectangle size() {
     return new PDRectangle((float) widthMm * POINTS_PER_MM, (float) heightMm * POINTS_PER_MM);
   }
 
-  double widthMm() {
+  public double widthMm() {
     return widthMm;
   }
 
-  double heightMm() {
+  public double heightMm() {
     return heightMm;
   }
 }

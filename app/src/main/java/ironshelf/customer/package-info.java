@@ -1,0 +1,7 @@
+/**
+ * Who orders.
+ *
+ * <p>May use: http.
+ */
+@org.jspecify.annotations.NullMarked
+package ironshelf.customer;

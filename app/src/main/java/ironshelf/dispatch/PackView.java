@@ -1,0 +1,8 @@
+package ironshelf.dispatch;
+
+import ironshelf.core.dispatch.Parcels;
+import ironshelf.standin.Carrier;
+import java.util.List;
+
+/** Parcels as they would be, and what each carrier asks for them. */
+public record PackView(Parcels parcels, List<Carrier.Rate> rates) {}

@@ -1,0 +1,5 @@
+package ironshelf.dispatch;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface ReturnRepository extends JpaRepository<ReturnEntity, Long> {}

@@ -1,0 +1,56 @@
+package ironshelf.http;
+
+import java.time.DayOfWeek;
+import java.util.Arrays;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.deser.std.StdDeserializer;
+import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.ser.std.StdSerializer;
+
+/** Days of the week travel as {@code MON} to {@code SUN} (handbook 2-5). */
+final class DayNames {
+
+  private DayNames() {}
+
+  static SimpleModule module() {
+    return new SimpleModule("ironshelf-days")
+        .addSerializer(DayOfWeek.class, new Writer())
+        .addDeserializer(DayOfWeek.class, new Reader());
+  }
+
+  private static final class Writer extends StdSerializer<DayOfWeek> {
+    Writer() {
+      super(DayOfWeek.class);
+    }
+
+    @Override
+    public void serialize(DayOfWeek day, JsonGenerator out, SerializationContext context) {
+      out.writeString(EnumNames.of(day));
+    }
+  }
+
+  private static final class Reader extends StdDeserializer<DayOfWeek> {
+    Reader() {
+      super(DayOfWeek.class);
+    }
+
+    @Override
+    public @Nullable DayOfWeek deserialize(JsonParser parser, DeserializationContext context) {
+      String text = parser.getString() == null ? "" : parser.getString();
+      return Arrays.stream(DayOfWeek.values())
+          .filter(d -> EnumNames.of(d).equals(text.toUpperCase(Locale.ROOT)))
+          .findFirst()
+          .orElseGet(
+              () -> {
+                BindingFindings.unreadable(parser, text, "a day, MON to SUN");
+                parser.skipChildren();
+                return null;
+              });
+    }
+  }
+}

@@ -1,0 +1,149 @@
+package ironshelf.plan;
+
+import ironshelf.core.plan.BegunCast;
+import ironshelf.core.plan.PlanStep;
+import ironshelf.core.route.Route;
+import ironshelf.order.AllotmentService;
+import ironshelf.piece.PieceService;
+import ironshelf.shelf.ShelfService;
+import ironshelf.shelf.ShelfView.ShelfCast;
+import ironshelf.shelf.ShelfView.ShelfGroup;
+import ironshelf.shelf.Ways;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.springframework.stereotype.Component;
+
+/** What has begun, as the shelf has it: the plan keeps it and counts what it still takes. */
+@Component
+class Begun {
+
+  /** More than this is not done in one go. */
+  private static final double AT_ONCE_MIN = 120;
+
+  private final ShelfService shelf;
+  private final Ways ways;
+  private final PieceService pieces;
+  private final AllotmentService allotments;
+
+  Begun(ShelfService shelf, Ways ways, PieceService pieces, AllotmentService allotments) {
+    this.shelf = shelf;
+    this.ways = ways;
+    this.pieces = pieces;
+    this.allotments = allotments;
+  }
+
+  /**
+   * What was found.
+   *
+   * @param lineOf the lines that have pieces of it, by its name
+   * @param what it is, by its name
+   * @param print by which two moments are told apart
+   */
+  record Found(
+      List<BegunCast> casts,
+      Map<String, List<Long>> lineOf,
+      Map<String, PlanContent.BegunPieces> what,
+      String print) {}
+
+  Found find(PlanSteps steps, Map<String, List<Long>> inUse, LocalDateTime start, Instant now) {
+    List<BegunCast> casts = new ArrayList<>();
+    Map<String, List<Long>> lineOf = new HashMap<>();
+    Map<String, PlanContent.BegunPieces> what = new HashMap<>();
+    StringBuilder print = new StringBuilder();
+    Ways.Known known = ways.known();
+    for (ShelfGroup group : shelf.shelf().groups()) {
+      if (group.step() == null) {
+        continue;
+      }
+      print.append(group.key()).append('x').append(group.pieces());
+      Route route = known.way(group.routeId());
+      double waitH = hoursTo(group, now);
+      int before = casts.size();
+      if (group.casts().isEmpty()) {
+        outOfMould(group, route, waitH, steps, casts, lineOf);
+      } else {
+        inMould(group, route, waitH, steps, inUse, casts, lineOf);
+      }
+      casts
+          .subList(before, casts.size())
+          .forEach(
+              c ->
+                  what.put(
+                      c.name(),
+                      new PlanContent.BegunPieces(
+                          group.product(), group.colourway(), group.swatch(), c.pieces())));
+    }
+    return new Found(casts, lineOf, what, print.toString());
+  }
+
+  private static double hoursTo(ShelfGroup group, Instant now) {
+    Instant gate = Objects.requireNonNull(group.gateAt());
+    return Math.max(0, Math.ceil(Duration.between(now, gate).toSeconds() / 60.0) / 60);
+  }
+
+  private void inMould(
+      ShelfGroup group,
+      Route route,
+      double waitH,
+      PlanSteps steps,
+      Map<String, List<Long>> inUse,
+      List<BegunCast> casts,
+      Map<String, List<Long>> lineOf) {
+    List<Long> copies = inUse.getOrDefault(PlanKeys.mould(group.mouldId()), List.of());
+    Map<Long, List<Long>> piecesOf = new HashMap<>();
+    pieces
+        .ofCasts(group.casts().stream().map(ShelfCast::id).toList())
+        .forEach(p -> piecesOf.computeIfAbsent(p.castId(), c -> new ArrayList<>()).add(p.id()));
+    for (ShelfCast cast : group.casts()) {
+      String name = "cast-" + cast.id();
+      // A copy that is to be mended holds its casting, and then nothing.
+      int copy = copies.indexOf(cast.copyId()) + 1;
+      List<PlanStep> rest =
+          steps.rest(route, waitH, null, Route.DEMOULD_NO, 1, Math.max(1, cast.pieces()));
+      casts.add(
+          new BegunCast(
+              name,
+              copy > 0 ? PlanKeys.mould(group.mouldId()) : null,
+              copy,
+              Math.max(1, cast.pieces()),
+              rest));
+      lineOf.put(name, lines(piecesOf.getOrDefault(cast.id(), List.of())));
+    }
+  }
+
+  /** A group is done in goes of an hour or two. */
+  private void outOfMould(
+      ShelfGroup group,
+      Route route,
+      double waitH,
+      PlanSteps steps,
+      List<BegunCast> casts,
+      Map<String, List<Long>> lineOf) {
+    double longest = route.steps().stream().mapToDouble(s -> s.attendedMin()).max().orElse(0);
+    int atOnce = (int) Math.max(1, Math.min(group.pieces(), AT_ONCE_MIN / Math.max(0.01, longest)));
+    for (int from = 0; from < group.pieceIds().size(); from += atOnce) {
+      List<Long> own =
+          group.pieceIds().subList(from, Math.min(from + atOnce, group.pieceIds().size()));
+      String name = group.key() + "-" + from;
+      casts.add(
+          new BegunCast(
+              name,
+              null,
+              0,
+              own.size(),
+              steps.rest(
+                  route, waitH, group.station(), group.stepNo(), group.round(), own.size())));
+      lineOf.put(name, lines(own));
+    }
+  }
+
+  private List<Long> lines(List<Long> pieceIds) {
+    return allotments.lineByPiece(pieceIds).values().stream().distinct().toList();
+  }
+}

@@ -1,0 +1,55 @@
+package ironshelf.plan;
+
+import ironshelf.http.CsvTable;
+import ironshelf.plan.needs.NeedsService;
+import ironshelf.plan.needs.NeedsView;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class NeedsController {
+
+  private final PlanService plans;
+  private final PlanReader reader;
+  private final NeedsService needs;
+
+  NeedsController(PlanService plans, PlanReader reader, NeedsService needs) {
+    this.plans = plans;
+    this.reader = reader;
+    this.needs = needs;
+  }
+
+  @GetMapping("/api/needs")
+  NeedsView needs() {
+    plans.heal();
+    return needs.needs(reader.pourUses());
+  }
+
+  /** What is to be bought, a row a purchase. */
+  @GetMapping(path = "/api/needs.csv", produces = CsvTable.TYPE)
+  ResponseEntity<String> table() {
+    List<Map<String, String>> rows = new ArrayList<>();
+    for (NeedsView.NeedView need : needs().materials()) {
+      for (NeedsView.PurchaseView p : need.purchases()) {
+        Map<String, String> row = new LinkedHashMap<>();
+        row.put("material", need.material());
+        row.put("order_by", p.orderBy().toString());
+        row.put("needed_on", p.neededOn().toString());
+        row.put("packs", String.valueOf(p.packs()));
+        row.put("kg", BigDecimal.valueOf(p.massKg()).toPlainString());
+        row.put("price", p.price() == null ? "" : p.price().toPlainString());
+        rows.add(row);
+      }
+    }
+    return CsvTable.file(
+        "shopping-list.csv",
+        List.of("material", "order_by", "needed_on", "packs", "kg", "price"),
+        rows);
+  }
+}

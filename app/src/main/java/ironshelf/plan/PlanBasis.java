@@ -1,0 +1,23 @@
+package ironshelf.plan;
+
+import ironshelf.core.plan.PlanRequest;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The shop as the plan sees it at a moment.
+ *
+ * @param copies the ids of each mould's copies, as the request numbers them
+ * @param lineOf the lines of what has begun, by its name; several where pieces of one group are
+ *     tied to several
+ * @param what has begun, by its name
+ * @param idle lines whose mould has no copy in use
+ * @param print by which two moments are told apart
+ */
+record PlanBasis(
+    PlanRequest request,
+    Map<String, List<Long>> copies,
+    Map<String, List<Long>> lineOf,
+    Map<String, PlanContent.BegunPieces> what,
+    List<Long> idle,
+    String print) {}

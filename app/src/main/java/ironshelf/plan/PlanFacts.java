@@ -1,0 +1,302 @@
+package ironshelf.plan;
+
+import static java.util.stream.Collectors.toMap;
+
+import ironshelf.copy.CopyCondition;
+import ironshelf.copy.CopyService;
+import ironshelf.copy.CopyView;
+import ironshelf.core.cure.Stay;
+import ironshelf.core.material.Role;
+import ironshelf.core.plan.OpenHours;
+import ironshelf.core.plan.PinnedCast;
+import ironshelf.core.plan.PlanRequest;
+import ironshelf.core.plan.PlanRequest.Demand;
+import ironshelf.core.plan.PlanRequest.PlanMould;
+import ironshelf.core.plan.PlanRequest.PlanProduct;
+import ironshelf.core.plan.PlanRequest.PlanStation;
+import ironshelf.core.recipe.Ingredient;
+import ironshelf.core.route.Route;
+import ironshelf.cure.CureService;
+import ironshelf.cure.Temperatures;
+import ironshelf.mould.DrawnMould;
+import ironshelf.mould.MouldService;
+import ironshelf.order.OrderLineView;
+import ironshelf.order.OrderService;
+import ironshelf.order.OrderView;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.RecipeView;
+import ironshelf.route.RouteService;
+import ironshelf.route.RouteView;
+import ironshelf.station.StationService;
+import ironshelf.workshop.WorkshopService;
+import ironshelf.workshop.WorkshopView;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Reads from the shop's facts what is to be planned. */
+@Component
+class PlanFacts {
+
+  /** What was promised is kept before what was only asked for. */
+  private static final double PROMISED_WEIGHT = 3;
+
+  /** Washing a copy in warm soapy water (common practice). */
+  private static final double WASH_MIN = 5;
+
+  private final Begun begun;
+  private final OrderService orders;
+  private final ProductService products;
+  private final RecipeService recipes;
+  private final RouteService routes;
+  private final MouldService moulds;
+  private final CopyService copies;
+  private final StationService stations;
+  private final CureService cure;
+  private final WorkshopService workshop;
+  private final Clock clock;
+
+  PlanFacts(
+      Begun begun,
+      OrderService orders,
+      ProductService products,
+      RecipeService recipes,
+      RouteService routes,
+      MouldService moulds,
+      CopyService copies,
+      StationService stations,
+      CureService cure,
+      WorkshopService workshop,
+      Clock clock) {
+    this.begun = begun;
+    this.orders = orders;
+    this.products = products;
+    this.recipes = recipes;
+    this.routes = routes;
+    this.moulds = moulds;
+    this.copies = copies;
+    this.stations = stations;
+    this.cure = cure;
+    this.workshop = workshop;
+    this.clock = clock;
+  }
+
+  /** Of the open orders, with these casts pinned as far as they still can be. */
+  PlanBasis basis(List<PinnedCast> pinned) {
+    return basis(pinned, List.of());
+  }
+
+  /**
+   * The same, with products that no order wants yet.
+   *
+   * @param more pairs of product and colourway
+   */
+  PlanBasis basis(List<PinnedCast> pinned, List<Wanted> more) {
+    WorkshopView shop = workshop.view();
+    Instant now = clock.instant();
+    LocalDateTime start =
+        LocalDateTime.ofInstant(now, clock.getZone()).truncatedTo(ChronoUnit.MINUTES);
+    Map<String, Integer> rooms = new LinkedHashMap<>();
+    stations.all().stream()
+        .filter(s -> s.pieces() != null)
+        .forEach(s -> rooms.put(s.code(), Objects.requireNonNull(s.pieces())));
+    PlanSteps steps = new PlanSteps(rooms, shop.hours().minutesADay());
+    Map<Long, DrawnMould> drawn = moulds.drawn();
+    Map<String, List<Long>> inUse = new LinkedHashMap<>();
+    new TreeMap<>(copies.views(drawn.keySet()))
+        .forEach((mouldId, own) -> addIfAny(inUse, mouldId, own));
+    Map<Long, OrderLineView> lines = new LinkedHashMap<>();
+    List<Demand> demands = new ArrayList<>();
+    List<Long> idle = new ArrayList<>();
+    Map<String, Wanted> wanted = new LinkedHashMap<>();
+    for (OrderView order : orders.open()) {
+      for (OrderLineView line : order.lines()) {
+        lines.put(line.id(), line);
+        if (line.toPour() == 0) {
+          continue;
+        }
+        if (!inUse.containsKey(PlanKeys.mould(line.mouldId()))) {
+          idle.add(line.id());
+          continue;
+        }
+        Wanted product = new Wanted(line.productId(), line.colourwayId());
+        wanted.put(product.key(), product);
+        demands.add(
+            new Demand(
+                PlanKeys.line(line.id()),
+                product.key(),
+                line.toPour(),
+                line.due(),
+                order.promisedOn() == null ? 1 : PROMISED_WEIGHT));
+      }
+    }
+    more.forEach(w -> wanted.put(w.key(), w));
+    Mixes mixes = new Mixes(shop, now);
+    List<PlanProduct> planned =
+        wanted.values().stream().map(w -> mixes.product(w, drawn, inUse, steps)).toList();
+    Begun.Found found = begun.find(steps, inUse, start, now);
+    PlanRequest request =
+        new PlanRequest(
+            start,
+            shop.hours(),
+            shop.people(),
+            mouldsOf(inUse, drawn),
+            rooms.entrySet().stream().map(e -> new PlanStation(e.getKey(), e.getValue())).toList(),
+            planned,
+            demands,
+            0,
+            found.casts(),
+            still(pinned, planned, inUse, start));
+    return new PlanBasis(
+        request,
+        inUse,
+        found.lineOf(),
+        found.what(),
+        idle,
+        print(request, found, shop.hours(), lines));
+  }
+
+  /** A product in a colourway. */
+  record Wanted(long productId, long colourwayId) {
+    String key() {
+      return PlanKeys.product(productId, colourwayId);
+    }
+  }
+
+  private static void addIfAny(Map<String, List<Long>> inUse, long mouldId, List<CopyView> own) {
+    List<Long> good =
+        own.stream()
+            .filter(c -> c.condition() == CopyCondition.GOOD)
+            .map(CopyView::id)
+            .sorted()
+            .toList();
+    if (!good.isEmpty()) {
+      inUse.put(PlanKeys.mould(mouldId), good);
+    }
+  }
+
+  private static List<PlanMould> mouldsOf(
+      Map<String, List<Long>> inUse, Map<Long, DrawnMould> drawn) {
+    return inUse.entrySet().stream()
+        .map(
+            e ->
+                new PlanMould(
+                    e.getKey(),
+                    e.getValue().size(),
+                    drawn.get(PlanKeys.mouldId(e.getKey())).cavities(),
+                    WASH_MIN))
+        .toList();
+  }
+
+  /** Pins whose product is planned, whose copy is there, and whose time has not passed. */
+  private static List<PinnedCast> still(
+      List<PinnedCast> pinned,
+      List<PlanProduct> planned,
+      Map<String, List<Long>> inUse,
+      LocalDateTime start) {
+    Map<String, PlanProduct> byKey =
+        planned.stream().collect(toMap(PlanProduct::product, p -> p, (a, b) -> a));
+    return pinned.stream()
+        .filter(p -> !p.pourAt().isBefore(start))
+        .filter(p -> byKey.containsKey(p.product()))
+        .filter(p -> p.copy() <= inUse.get(byKey.get(p.product()).mould()).size())
+        .toList();
+  }
+
+  /** What a plan stands on, without the time of day. */
+  private static String print(
+      PlanRequest request, Begun.Found found, OpenHours hours, Map<Long, OrderLineView> lines) {
+    StringBuilder print = new StringBuilder();
+    request.demands().forEach(d -> print.append(d.order()).append(d.quantity()).append(d.due()));
+    // How long it sets moves with the room, which is no other plan.
+    request
+        .products()
+        .forEach(
+            p ->
+                p.route().stream()
+                    .filter(s -> !s.step().equals("set"))
+                    .forEach(s -> print.append(p.product()).append(s)));
+    request.moulds().forEach(m -> print.append(m.mould()).append(m.copies()));
+    request.stations().forEach(s -> print.append(s.station()).append(s.capacity()));
+    lines.keySet().forEach(id -> print.append(id).append(','));
+    print.append(hours).append(request.people()).append(found.print());
+    return Integer.toHexString(print.toString().hashCode()) + "-" + print.length();
+  }
+
+  /** What the recipes of planned products need, read once each. */
+  private final class Mixes {
+    private final WorkshopView shop;
+    private final Instant now;
+    private final Map<Long, ProductView> all = products.all();
+    private final Map<Long, ColourwayView> colourways = recipes.allColourways();
+    private final Map<Long, RouteView> current = routes.allCurrent();
+    private final Map<Long, RecipeView> latest = recipes.allLatest();
+    private final Map<Long, String> binders = new HashMap<>();
+    private final CureService.Gates gates = cure.gates();
+
+    Mixes(WorkshopView shop, Instant now) {
+      this.shop = shop;
+      this.now = now;
+    }
+
+    PlanProduct product(
+        Wanted wanted,
+        Map<Long, DrawnMould> drawn,
+        Map<String, List<Long>> inUse,
+        PlanSteps steps) {
+      ProductView product = all.get(wanted.productId());
+      ColourwayView colourway = colourways.get(wanted.colourwayId());
+      RecipeView recipe = latest.get(product.recipeId());
+      DrawnMould mould = drawn.get(product.mouldId());
+      Route route =
+          current.get(product.id()).route().withAges(recipe.demouldAgeH(), recipe.sealAfterH());
+      Instant out =
+          gates
+              .gate(
+                  List.of(new Stay(Temperatures.ROOM, now)),
+                  recipe.demouldAgeH(),
+                  recipe.greenUntilAgeH())
+              .readyAt();
+      double setH = Math.max(1 / 60.0, Duration.between(now, out).toMinutes() / 60.0);
+      int copies = inUse.getOrDefault(PlanKeys.mould(mould.id()), List.of()).size();
+      double castsABatch =
+          Math.max(1, Math.min(copies, Math.floor(shop.mixerL() / mould.capacityL())));
+      return new PlanProduct(
+          wanted.key(),
+          PlanKeys.mould(mould.id()),
+          colourway.name(),
+          darkness(colourway.swatch()),
+          binders.computeIfAbsent(recipe.id(), this::binder),
+          steps.whole(product, route, mould.cavities(), setH, recipe.mixMin() / castsABatch));
+    }
+
+    private @Nullable String binder(long recipeId) {
+      return recipes.mix(recipeId, null).recipe().ingredients().stream()
+          .filter(i -> i.role() == Role.BINDER)
+          .map(Ingredient::name)
+          .findFirst()
+          .orElse(null);
+    }
+  }
+
+  /** 0 for white, 100 for black, by luma (ITU-R BT.709). */
+  private static double darkness(String swatch) {
+    int rgb = Integer.parseInt(swatch.substring(1), 16);
+    double luma = 0.2126 * (rgb >> 16 & 0xff) + 0.7152 * (rgb >> 8 & 0xff) + 0.0722 * (rgb & 0xff);
+    return Math.rint(100 - luma / 2.55);
+  }
+}

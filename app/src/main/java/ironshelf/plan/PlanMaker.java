@@ -1,0 +1,123 @@
+package ironshelf.plan;
+
+import ironshelf.core.plan.CastPlan;
+import ironshelf.core.plan.CastPlan.Bound;
+import ironshelf.core.plan.CastPlan.PlannedCast;
+import ironshelf.core.plan.CastPlan.PlannedOrder;
+import ironshelf.core.plan.CastPlan.PlannedRest;
+import ironshelf.core.plan.ForwardPass;
+import ironshelf.core.plan.PlanRequest;
+import ironshelf.core.plan.search.PlanSearch;
+import ironshelf.order.OrderLineView;
+import ironshelf.order.OrderService;
+import ironshelf.order.OrderView;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.springframework.stereotype.Component;
+
+/** Makes what is kept of a plan: when each line is ready, and what would have it ready sooner. */
+@Component
+class PlanMaker {
+
+  private static final List<Integer> MORE_COPIES = List.of(1, 2);
+
+  private final OrderService orders;
+
+  PlanMaker(OrderService orders) {
+    this.orders = orders;
+  }
+
+  PlanContent content(PlanBasis basis, CastPlan plan) {
+    return new PlanContent(
+        plan,
+        basis.copies(),
+        basis.what(),
+        lines(basis, plan),
+        basis.idle(),
+        new PlanSearch(basis.request(), plan.casts()).explained(plan),
+        basis.print());
+  }
+
+  private List<PlanContent.PlannedLine> lines(PlanBasis basis, CastPlan plan) {
+    Map<Long, PlannedOrder> poured = new HashMap<>();
+    plan.orders().forEach(o -> poured.put(PlanKeys.lineId(o.order()), o));
+    Map<Long, LocalDateTime> begun = new HashMap<>();
+    for (PlannedRest rest : plan.begun()) {
+      basis
+          .lineOf()
+          .getOrDefault(rest.name(), List.of())
+          .forEach(line -> begun.merge(line, rest.readyAt(), PlanMaker::later));
+    }
+    Map<String, List<CastPlan>> withMore = new HashMap<>();
+    LocalDateTime start = basis.request().start();
+    List<PlanContent.PlannedLine> lines = new ArrayList<>();
+    for (OrderView order : orders.open()) {
+      for (OrderLineView line : order.lines()) {
+        if (basis.idle().contains(line.id()) || line.sent() == line.quantity()) {
+          continue;
+        }
+        PlannedOrder last = poured.get(line.id());
+        LocalDateTime ready = begun.getOrDefault(line.id(), start);
+        boolean waitsForBegun = last == null || ready.isAfter(last.readyAt());
+        if (last != null && !waitsForBegun) {
+          ready = last.readyAt();
+        }
+        long late = lateDays(line.due(), ready);
+        Bound bound = waitsForBegun || last == null ? Bound.ROUTE : last.boundBy();
+        String name = waitsForBegun || last == null ? null : last.boundName();
+        lines.add(
+            new PlanContent.PlannedLine(
+                line.id(),
+                ready,
+                late,
+                bound,
+                name,
+                late > 0 && bound == Bound.MOULD
+                    ? with(basis.request(), plan, Objects.requireNonNull(name), line.id(), withMore)
+                    : List.of()));
+      }
+    }
+    return lines;
+  }
+
+  private static long lateDays(LocalDate due, LocalDateTime ready) {
+    return Math.max(0, ChronoUnit.DAYS.between(due, ready.toLocalDate()));
+  }
+
+  private static LocalDateTime later(LocalDateTime a, LocalDateTime b) {
+    return a.isAfter(b) ? a : b;
+  }
+
+  /** The same order of casts with more copies of a mould; laid once for each mould. */
+  private static List<PlanContent.WithMore> with(
+      PlanRequest request,
+      CastPlan plan,
+      String mould,
+      long lineId,
+      Map<String, List<CastPlan>> known) {
+    List<CastPlan> plans =
+        known.computeIfAbsent(
+            mould,
+            m -> MORE_COPIES.stream().map(more -> laid(request, plan.casts(), m, more)).toList());
+    List<PlanContent.WithMore> with = new ArrayList<>();
+    for (int i = 0; i < MORE_COPIES.size(); i++) {
+      int more = MORE_COPIES.get(i);
+      plans.get(i).orders().stream()
+          .filter(o -> o.order().equals(PlanKeys.line(lineId)))
+          .forEach(o -> with.add(new PlanContent.WithMore(more, o.readyAt())));
+    }
+    return with;
+  }
+
+  private static CastPlan laid(
+      PlanRequest request, List<PlannedCast> order, String mould, int more) {
+    ForwardPass pass = new ForwardPass(request.withCopies(mould, more));
+    return pass.plan(pass.asIn(order));
+  }
+}

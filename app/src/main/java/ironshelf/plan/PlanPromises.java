@@ -1,0 +1,105 @@
+package ironshelf.plan;
+
+import ironshelf.core.plan.CastPlan;
+import ironshelf.core.plan.ForwardPass;
+import ironshelf.core.plan.Lot;
+import ironshelf.core.plan.PlanRequest;
+import ironshelf.core.plan.PlanRequest.Demand;
+import ironshelf.core.plan.Promise;
+import ironshelf.core.plan.Promise.PromiseRequest;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Promises beside the plan as it is. */
+@Service
+@Transactional
+public class PlanPromises {
+
+  private final PlanService plans;
+  private final PlanFacts facts;
+
+  PlanPromises(PlanService plans, PlanFacts facts) {
+    this.plans = plans;
+    this.facts = facts;
+  }
+
+  /** So many of a product in a colourway. */
+  public record Asked(long productId, long colourwayId, int quantity) {}
+
+  /**
+   * What can be promised.
+   *
+   * @param lines one after the other, each beside those before
+   */
+  public record Given(List<Promise> lines) {}
+
+  /** The earliest that all of it can be had, and for the last line the curve of more copies. */
+  @Transactional(readOnly = true)
+  public Given promise(List<Asked> asked, int moreCopies) {
+    List<PlanFacts.Wanted> wanted =
+        asked.stream().map(a -> new PlanFacts.Wanted(a.productId(), a.colourwayId())).toList();
+    PlanBasis basis = facts.basis(plans.pins(), wanted);
+    PlanRequest request = basis.request();
+    List<CastPlan.PlannedCast> order = plans.casts();
+    List<Promise> lines = new ArrayList<>();
+    for (int i = 0; i < asked.size(); i++) {
+      String name = "line-" + -(i + 1);
+      String product = wanted.get(i).key();
+      List<CastPlan.PlannedCast> before = order;
+      Promise promise =
+          Promise.of(
+              new PromiseRequest(
+                  request,
+                  product,
+                  asked.get(i).quantity(),
+                  asked.size() == 1 ? moreCopies : 0,
+                  name),
+              pass -> asBefore(pass, before));
+      lines.add(promise);
+      order = promise.plan().casts();
+      List<Demand> demands = new ArrayList<>(request.demands());
+      demands.add(new Demand(name, product, asked.get(i).quantity(), promise.date(), 1));
+      request = request.wanting(demands);
+    }
+    return new Given(lines);
+  }
+
+  private static List<Lot> asBefore(ForwardPass pass, List<CastPlan.PlannedCast> before) {
+    return before.isEmpty() ? pass.usual() : pass.asIn(before);
+  }
+
+  /**
+   * Keeps the plan that a promise stands on, now that its lines are orders.
+   *
+   * @param lineIds in the order in which they were asked for
+   */
+  public void keep(Given given, List<Long> lineIds) {
+    Promise last = given.lines().get(given.lines().size() - 1);
+    List<CastPlan.PlannedCast> order =
+        last.plan().casts().stream().map(c -> renamed(c, lineIds)).toList();
+    plans.promise(
+        basis -> {
+          ForwardPass pass = new ForwardPass(basis.request());
+          return pass.plan(pass.asIn(order));
+        });
+  }
+
+  private static CastPlan.PlannedCast renamed(CastPlan.PlannedCast cast, List<Long> lineIds) {
+    long id = PlanKeys.lineId(cast.order());
+    return id >= 0
+        ? cast
+        : new CastPlan.PlannedCast(
+            PlanKeys.line(lineIds.get((int) -id - 1)),
+            cast.product(),
+            cast.mould(),
+            cast.copy(),
+            cast.pieces(),
+            cast.pourAt(),
+            cast.demouldAt(),
+            cast.readyAt(),
+            cast.pinned(),
+            cast.works());
+  }
+}

@@ -1,0 +1,273 @@
+package ironshelf.plan;
+
+import static java.util.function.Function.identity;
+import static java.util.stream.Collectors.toMap;
+
+import ironshelf.copy.CopyCondition;
+import ironshelf.copy.CopyView;
+import ironshelf.core.plan.CastPlan.PlannedCast;
+import ironshelf.core.plan.CastPlan.PlannedRest;
+import ironshelf.mould.MouldService;
+import ironshelf.mould.MouldView;
+import ironshelf.order.OrderLineView;
+import ironshelf.order.OrderService;
+import ironshelf.order.OrderView;
+import ironshelf.plan.needs.PourUse;
+import ironshelf.plan.needs.UseOfCasts;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.RecipeService;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Sort;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads the plan out in names: by day, by mould copy, by order. */
+@Service
+@Transactional(readOnly = true)
+public class PlanReader {
+
+  private static final PageRequest ALL = PageRequest.of(0, 10_000, Sort.by("name"));
+
+  private final PlanRepository plans;
+  private final PlanWords words;
+  private final UseOfCasts uses;
+  private final OrderService orders;
+  private final ProductService products;
+  private final RecipeService recipes;
+  private final MouldService moulds;
+  private final Clock clock;
+
+  PlanReader(
+      PlanRepository plans,
+      PlanWords words,
+      UseOfCasts uses,
+      OrderService orders,
+      ProductService products,
+      RecipeService recipes,
+      MouldService moulds,
+      Clock clock) {
+    this.plans = plans;
+    this.words = words;
+    this.uses = uses;
+    this.orders = orders;
+    this.products = products;
+    this.recipes = recipes;
+    this.moulds = moulds;
+    this.clock = clock;
+  }
+
+  /** A line and its order. */
+  private record Named(OrderView order, OrderLineView line) {}
+
+  public PlanView view() {
+    Optional<PlanEntity> current = plans.findFirstByUndoneAtIsNullOrderByIdDesc();
+    if (current.isEmpty()) {
+      return PlanView.none();
+    }
+    PlanEntity plan = current.get();
+    PlanContent content = plan.content();
+    Map<Long, Named> byLine = new LinkedHashMap<>();
+    orders.open().forEach(o -> o.lines().forEach(l -> byLine.put(l.id(), new Named(o, l))));
+    Map<Long, MouldView> mouldsById =
+        moulds.moulds("", ALL).items().stream().collect(toMap(MouldView::id, identity()));
+    List<PlanView.PlannedCastView> casts = casts(content, byLine, mouldsById);
+    return new PlanView(
+        plan.id(),
+        plan.madeAt(),
+        plan.cause(),
+        plans.findTop2ByUndoneAtIsNullOrderByIdDesc().size() > 1,
+        content.lines().stream().mapToLong(PlanContent.PlannedLine::lateDays).sum(),
+        content.plan().lowerBoundLateDays(),
+        content.rules(),
+        casts.stream().filter(c -> byLine.containsKey(c.lineId())).toList(),
+        content.lines().stream()
+            .filter(l -> byLine.containsKey(l.lineId()))
+            .map(l -> line(l, byLine.get(l.lineId()), content, mouldsById))
+            .toList(),
+        PlanDays.of(content, casts, uses.lacking(pourUses(content))),
+        mouldRows(content, mouldsById),
+        content.idle().stream()
+            .filter(byLine::containsKey)
+            .map(id -> idle(byLine.get(id), mouldsById))
+            .toList(),
+        changes(plan, byLine));
+  }
+
+  /** What the casts of a plan will take, in the order in which they are poured. */
+  List<PourUse> pourUses(PlanContent content) {
+    List<PourUse> pours = new ArrayList<>();
+    List<PlannedCast> casts = content.plan().casts();
+    for (int no = 0; no < casts.size(); no++) {
+      PlannedCast cast = casts.get(no);
+      pours.add(
+          new PourUse(no, PlanKeys.productId(cast), PlanKeys.colourwayId(cast), cast.pourAt()));
+    }
+    pours.sort(java.util.Comparator.comparing(PourUse::at));
+    return pours;
+  }
+
+  /** The casts of the plan as it is, in the order in which they are poured. */
+  public List<PourUse> pourUses() {
+    return plans
+        .findFirstByUndoneAtIsNullOrderByIdDesc()
+        .map(p -> pourUses(p.content()))
+        .orElse(List.of());
+  }
+
+  private List<PlanView.PlannedCastView> casts(
+      PlanContent content, Map<Long, Named> byLine, Map<Long, MouldView> mouldsById) {
+    Map<Long, ProductView> productsById = products.all();
+    Map<Long, ColourwayView> colourways = recipes.allColourways();
+    Map<Long, String> codes = new HashMap<>();
+    mouldsById.values().forEach(m -> m.copies().forEach(c -> codes.put(c.id(), c.code())));
+    List<PlanView.PlannedCastView> views = new ArrayList<>();
+    for (PlannedCast cast : content.plan().casts()) {
+      long lineId = PlanKeys.lineId(cast.order());
+      @Nullable Named named = byLine.get(lineId);
+      ColourwayView colourway = colourways.get(PlanKeys.colourwayId(cast));
+      long copyId = content.copyId(cast);
+      views.add(
+          new PlanView.PlannedCastView(
+              views.size(),
+              lineId,
+              named == null ? 0 : named.order.id(),
+              named == null ? "" : named.order.number(),
+              named == null ? "" : named.order.customer(),
+              PlanKeys.productId(cast),
+              productsById.get(PlanKeys.productId(cast)).name(),
+              colourway.id(),
+              colourway.name(),
+              colourway.swatch(),
+              PlanKeys.mouldId(cast.mould()),
+              copyId,
+              codes.getOrDefault(copyId, "?"),
+              cast.pieces(),
+              cast.pourAt(),
+              cast.demouldAt(),
+              cast.readyAt(),
+              cast.pinned()));
+    }
+    return views;
+  }
+
+  private PlanView.PlannedLineView line(
+      PlanContent.PlannedLine line,
+      Named named,
+      PlanContent content,
+      Map<Long, MouldView> mouldsById) {
+    return new PlanView.PlannedLineView(
+        line.lineId(),
+        named.order.id(),
+        named.order.number(),
+        named.order.customer(),
+        named.line.product(),
+        named.line.colourway(),
+        named.line.quantity(),
+        named.line.toPour(),
+        named.line.due(),
+        line.readyAt(),
+        line.lateDays(),
+        line.boundBy(),
+        line.lateDays() == 0 ? null : words.why(line, content, mouldsById));
+  }
+
+  private PlanView.PlannedLineView idle(Named named, Map<Long, MouldView> mouldsById) {
+    MouldView mould = mouldsById.get(named.line.mouldId());
+    return new PlanView.PlannedLineView(
+        named.line.id(),
+        named.order.id(),
+        named.order.number(),
+        named.order.customer(),
+        named.line.product(),
+        named.line.colourway(),
+        named.line.quantity(),
+        named.line.toPour(),
+        named.line.due(),
+        null,
+        0,
+        null,
+        words.noCopies(mould.name()));
+  }
+
+  private List<PlanView.MouldRow> mouldRows(PlanContent content, Map<Long, MouldView> mouldsById) {
+    Map<String, LocalDateTime> freeAt = new HashMap<>();
+    Map<String, String> holds = new HashMap<>();
+    for (PlannedRest rest : content.plan().begun()) {
+      LocalDateTime out = rest.demouldAt();
+      if (out != null) {
+        freeAt.put(rest.name(), out);
+        holds.put(rest.name(), content.begun().get(rest.name()).product());
+      }
+    }
+    List<PlanView.MouldRow> rows = new ArrayList<>();
+    content
+        .copies()
+        .forEach(
+            (key, ids) -> {
+              MouldView mould = Objects.requireNonNull(mouldsById.get(PlanKeys.mouldId(key)));
+              rows.add(
+                  new PlanView.MouldRow(
+                      mould.id(),
+                      mould.name(),
+                      mould.copies().stream()
+                          .filter(c -> c.condition() == CopyCondition.GOOD)
+                          .map(c -> row(c, freeAt, holds))
+                          .toList()));
+            });
+    return rows;
+  }
+
+  private static PlanView.CopyRow row(
+      CopyView copy, Map<String, LocalDateTime> freeAt, Map<String, String> holds) {
+    String name = copy.held() == null ? "" : "cast-" + copy.held().id();
+    return new PlanView.CopyRow(copy.id(), copy.code(), holds.get(name), freeAt.get(name));
+  }
+
+  /** Lines whose day is another than the last plan before today had. */
+  private List<PlanView.ChangeView> changes(PlanEntity plan, Map<Long, Named> byLine) {
+    LocalDate today = LocalDate.now(clock);
+    Optional<PlanEntity> before =
+        plans.findFirstByUndoneAtIsNullAndMadeAtBeforeOrderByIdDesc(
+            today.atStartOfDay(clock.getZone()).toInstant());
+    if (before.isEmpty() || before.get().id().equals(plan.id())) {
+      return List.of();
+    }
+    Map<Long, LocalDate> was = days(before.get().content());
+    Map<Long, LocalDate> is = days(plan.content());
+    List<PlanView.ChangeView> changes = new ArrayList<>();
+    byLine.forEach(
+        (id, named) -> {
+          if (!Objects.equals(was.get(id), is.get(id))) {
+            changes.add(
+                new PlanView.ChangeView(
+                    id,
+                    named.order.id(),
+                    named.order.number(),
+                    named.order.customer(),
+                    named.line.product(),
+                    was.get(id),
+                    is.get(id)));
+          }
+        });
+    return changes;
+  }
+
+  private static Map<Long, LocalDate> days(PlanContent content) {
+    Map<Long, LocalDate> days = new HashMap<>();
+    content.lines().forEach(l -> days.put(l.lineId(), l.readyAt().toLocalDate()));
+    return days;
+  }
+}

@@ -1,0 +1,145 @@
+package ironshelf.plan;
+
+import ironshelf.core.plan.CastPlan;
+import ironshelf.core.plan.search.PlanSearch;
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** One search at a time, in the background; who listens is told of each better plan. */
+@Component
+class PlanRuns {
+
+  private static final Logger LOG = LoggerFactory.getLogger(PlanRuns.class);
+  private static final long LISTENED_MS = Duration.ofMinutes(5).toMillis();
+
+  /**
+   * How a search goes.
+   *
+   * @param ofSeconds after which it ends by itself
+   * @param better plans found so far
+   * @param lateDays of the best, by weight; null before the first
+   */
+  public record Progress(
+      boolean running,
+      double seconds,
+      double ofSeconds,
+      int better,
+      @Nullable Double lateDays,
+      @Nullable Long darkToLight) {}
+
+  private final PlanService plans;
+  private final ExecutorService worker =
+      Executors.newSingleThreadExecutor(
+          run -> {
+            Thread thread = new Thread(run, "plan-search");
+            thread.setDaemon(true);
+            return thread;
+          });
+  private final List<SseEmitter> listeners = new CopyOnWriteArrayList<>();
+  private volatile Progress progress = new Progress(false, 0, 0, 0, null, null);
+  private volatile @Nullable PlanSearch search;
+  private volatile long startedNs;
+
+  PlanRuns(PlanService plans) {
+    this.plans = plans;
+  }
+
+  /** Makes a plan at once, and then looks for better ones for so long. */
+  synchronized Progress start(Duration atMost) {
+    stop();
+    plans.make();
+    PlanSearch started = plans.search();
+    search = started;
+    startedNs = System.nanoTime();
+    tell(new Progress(true, 0, atMost.toSeconds(), 0, null, null));
+    worker.execute(() -> run(started, atMost));
+    return progress;
+  }
+
+  private void run(PlanSearch started, Duration atMost) {
+    try {
+      CastPlan found =
+          started.search(
+              atMost,
+              better ->
+                  tell(
+                      new Progress(
+                          true,
+                          seconds(),
+                          atMost.toSeconds(),
+                          progress.better() + 1,
+                          better.lateDays(),
+                          better.darkToLight())));
+      plans.finish(found);
+    } catch (RuntimeException e) {
+      LOG.error("A search for a better plan failed; the plan stays as it was", e);
+    } finally {
+      Progress last = progress;
+      tell(
+          new Progress(
+              false,
+              seconds(),
+              last.ofSeconds(),
+              last.better(),
+              last.lateDays(),
+              last.darkToLight()));
+    }
+  }
+
+  private double seconds() {
+    return (System.nanoTime() - startedNs) / 1e9;
+  }
+
+  /** Ends a search; what it found so far is kept. */
+  void stop() {
+    PlanSearch running = search;
+    if (running != null) {
+      running.stop();
+    }
+  }
+
+  Progress progress() {
+    return progress;
+  }
+
+  SseEmitter listen() {
+    SseEmitter listener = new SseEmitter(LISTENED_MS);
+    listener.onCompletion(() -> listeners.remove(listener));
+    listener.onTimeout(listener::complete);
+    listener.onError(e -> listeners.remove(listener));
+    listeners.add(listener);
+    send(listener, progress);
+    return listener;
+  }
+
+  private void tell(Progress now) {
+    progress = now;
+    listeners.forEach(l -> send(l, now));
+  }
+
+  private void send(SseEmitter listener, Progress now) {
+    try {
+      listener.send(now);
+    } catch (IOException | IllegalStateException e) {
+      listeners.remove(listener);
+    }
+  }
+
+  @PreDestroy
+  void end() {
+    stop();
+    worker.shutdownNow();
+    // Nothing is said to who listens: the server closes their lines with itself.
+    listeners.clear();
+  }
+}

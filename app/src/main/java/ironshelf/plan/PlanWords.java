@@ -1,0 +1,100 @@
+package ironshelf.plan;
+
+import ironshelf.http.Catalogue;
+import ironshelf.mould.MouldView;
+import ironshelf.station.StationService;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Why a line is late, as the shop would say it. */
+@Component
+class PlanWords {
+
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
+  private final Catalogue catalogue;
+  private final StationService stations;
+
+  PlanWords(Catalogue catalogue, StationService stations) {
+    this.catalogue = catalogue;
+    this.stations = stations;
+  }
+
+  String noCopies(String mould) {
+    return catalogue.say("plan.why.noCopies", "", Map.of("mould", mould));
+  }
+
+  String why(PlanContent.PlannedLine line, PlanContent content, Map<Long, MouldView> moulds) {
+    return switch (line.boundBy()) {
+      case ROUTE -> catalogue.say("plan.why.route", "", Map.of("ready", day(line.readyAt())));
+      case HANDS -> catalogue.say("plan.why.hands", "", Map.of("ready", day(line.readyAt())));
+      case STATION ->
+          catalogue.say(
+              "plan.why.station",
+              "",
+              Map.of(
+                  "station",
+                  Objects.requireNonNull(stations.byCode().get(line.boundName()))
+                      .name()
+                      .toLowerCase(Locale.ROOT),
+                  "ready",
+                  day(line.readyAt())));
+      case MOULD -> mould(line, content, moulds);
+    };
+  }
+
+  private String mould(
+      PlanContent.PlannedLine line, PlanContent content, Map<Long, MouldView> moulds) {
+    String key = Objects.requireNonNull(line.boundName());
+    MouldView mould = Objects.requireNonNull(moulds.get(PlanKeys.mouldId(key)));
+    LocalDateTime last =
+        content.plan().casts().stream()
+            .filter(c -> c.order().equals(PlanKeys.line(line.lineId())))
+            .map(c -> c.pourAt())
+            .max(LocalDateTime::compareTo)
+            .orElse(line.readyAt());
+    int copies = content.copies().get(key).size();
+    String said =
+        catalogue.say(
+            "plan.why.mould",
+            "",
+            Map.of(
+                "mould", mould.name(),
+                "copies", copies + (copies == 1 ? " copy" : " copies"),
+                "until", day(last)));
+    List<PlanContent.WithMore> sooner =
+        line.with().stream().filter(w -> w.readyAt().isBefore(line.readyAt())).toList();
+    return sooner.isEmpty()
+        ? said
+        : said
+            + " "
+            + sooner.stream()
+                .map(
+                    w ->
+                        catalogue.say(
+                            "plan.why.more",
+                            "",
+                            Map.of(
+                                "copies",
+                                w.copies() == 1 ? "one more copy" : w.copies() + " more copies",
+                                "ready",
+                                day(w.readyAt()))))
+                .collect(Collectors.joining("; "))
+            + ".";
+  }
+
+  private static String day(LocalDateTime at) {
+    return day(at.toLocalDate());
+  }
+
+  static String day(LocalDate date) {
+    return DAY.format(date);
+  }
+}

@@ -1,0 +1,29 @@
+package ironshelf.plan.calc;
+
+import ironshelf.core.plan.CastPlan;
+import ironshelf.core.plan.PlanRequest;
+import ironshelf.core.plan.Promise;
+import ironshelf.core.plan.search.PlanSearch;
+import java.time.Duration;
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class PlanCalcController {
+
+  @PostMapping("/api/calc/plan")
+  CastPlan plan(@RequestBody PlanRequest request) {
+    PlanSearch search = new PlanSearch(request, List.of());
+    double seconds = request.secondsToSearch();
+    return seconds == 0
+        ? search.first()
+        : search.search(Duration.ofMillis(Math.round(seconds * 1000)), better -> {});
+  }
+
+  @PostMapping("/api/calc/promise")
+  Promise promise(@RequestBody Promise.PromiseRequest request) {
+    return Promise.of(request);
+  }
+}

@@ -1,0 +1,73 @@
+package ironshelf.plan.promise;
+
+import ironshelf.core.quantity.Findings;
+import ironshelf.http.IfMatch;
+import ironshelf.order.OrderView;
+import ironshelf.plan.PlanPromises.Asked;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class PromiseController {
+
+  /** What is asked for, at most 20 lines. */
+  record PromiseLines(List<PromiseLine> lines) {
+    PromiseLines {
+      new Findings().list("lines", lines, 20).orRefuse();
+    }
+  }
+
+  /**
+   * One line of it.
+   *
+   * @param quantity 1 to 10 000
+   */
+  record PromiseLine(@Nullable Long productId, @Nullable Long colourwayId, int quantity) {
+    PromiseLine {
+      new Findings()
+          .present("productId", productId)
+          .present("colourwayId", colourwayId)
+          .within("quantity", quantity, 1, 10_000)
+          .orRefuse();
+    }
+  }
+
+  private final PromiseService promises;
+
+  PromiseController(PromiseService promises) {
+    this.promises = promises;
+  }
+
+  @PostMapping("/api/promises")
+  PromiseView promise(@RequestBody PromiseLines request) {
+    return promises.promise(
+        request.lines().stream()
+            .map(
+                l ->
+                    new Asked(
+                        Objects.requireNonNull(l.productId()),
+                        Objects.requireNonNull(l.colourwayId()),
+                        l.quantity()))
+            .toList());
+  }
+
+  @GetMapping("/api/orders/{id}/promise")
+  PromiseView ofOrder(@PathVariable long id) {
+    return promises.ofOrder(id);
+  }
+
+  /** Takes a quote on for the date that it can be promised for. */
+  @PostMapping("/api/orders/{id}/accepted")
+  OrderView accept(
+      @PathVariable long id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
+    return promises.accept(id, IfMatch.version(ifMatch));
+  }
+}

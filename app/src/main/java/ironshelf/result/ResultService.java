@@ -1,0 +1,173 @@
+package ironshelf.result;
+
+import ironshelf.copy.CastService;
+import ironshelf.copy.CopyCondition;
+import ironshelf.dispatch.DispatchService;
+import ironshelf.mould.MouldService;
+import ironshelf.mould.MouldView;
+import ironshelf.order.OrderLineView;
+import ironshelf.order.OrderService;
+import ironshelf.order.OrderStage;
+import ironshelf.order.OrderView;
+import ironshelf.piece.PieceService;
+import ironshelf.pour.use.UseService;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Sort;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Adds up what came of the last weeks. */
+@Service
+@Transactional(readOnly = true)
+public class ResultService {
+
+  private static final PageRequest ALL = PageRequest.of(0, 10_000, Sort.by("name"));
+  private static final int HOURS_A_WEEK = 168;
+
+  private final OrderService orders;
+  private final DispatchService dispatches;
+  private final MouldService moulds;
+  private final CastService castings;
+  private final PieceService pieces;
+  private final ProductService products;
+  private final UseService uses;
+  private final Clock clock;
+
+  ResultService(
+      OrderService orders,
+      DispatchService dispatches,
+      MouldService moulds,
+      CastService castings,
+      PieceService pieces,
+      ProductService products,
+      UseService uses,
+      Clock clock) {
+    this.orders = orders;
+    this.dispatches = dispatches;
+    this.moulds = moulds;
+    this.castings = castings;
+    this.pieces = pieces;
+    this.products = products;
+    this.uses = uses;
+    this.clock = clock;
+  }
+
+  public ResultView results(int weeks) {
+    Instant now = clock.instant();
+    Instant since = now.minus(Duration.ofDays(7L * weeks));
+    List<ResultView.MonthResult> months = months(since);
+    int lines = months.stream().mapToInt(ResultView.MonthResult::lines).sum();
+    int onTime = months.stream().mapToInt(ResultView.MonthResult::onTimeInFull).sum();
+    return new ResultView(
+        weeks,
+        lines == 0 ? null : (double) onTime / lines,
+        months,
+        mouldUse(weeks, since, now),
+        scrap(since),
+        margins());
+  }
+
+  /** One line that was due: late by so many days, 0 where it was on time. */
+  private record Due(YearMonth month, long lateDays) {}
+
+  private List<ResultView.MonthResult> months(Instant since) {
+    LocalDate today = LocalDate.now(clock);
+    LocalDate from = LocalDate.ofInstant(since, clock.getZone());
+    Map<Long, Instant> sent = dispatches.lastSentByLine();
+    Map<YearMonth, List<Due>> byMonth = new TreeMap<>();
+    for (OrderView order : orders.dueBetween(from, today)) {
+      if (order.stage() == OrderStage.CANCELLED || order.stage() == OrderStage.QUOTE) {
+        continue;
+      }
+      for (OrderLineView line : order.lines()) {
+        if (line.due().isAfter(today)) {
+          continue;
+        }
+        Instant last = sent.get(line.id());
+        LocalDate gone =
+            line.stage() == OrderStage.SENT && last != null
+                ? LocalDate.ofInstant(last, clock.getZone())
+                : today.plusDays(1);
+        Due due =
+            new Due(
+                YearMonth.from(line.due()), Math.max(0, ChronoUnit.DAYS.between(line.due(), gone)));
+        byMonth.computeIfAbsent(due.month, m -> new ArrayList<>()).add(due);
+      }
+    }
+    return byMonth.entrySet().stream().map(e -> month(e.getKey(), e.getValue())).toList();
+  }
+
+  private static ResultView.MonthResult month(YearMonth month, List<Due> due) {
+    List<Due> late = due.stream().filter(d -> d.lateDays > 0).toList();
+    return new ResultView.MonthResult(
+        month.toString(),
+        due.size(),
+        due.size() - late.size(),
+        late.size(),
+        late.stream().mapToLong(Due::lateDays).average().orElse(0));
+  }
+
+  private List<ResultView.MouldResultRow> mouldUse(int weeks, Instant since, Instant now) {
+    Map<Long, CastService.MouldUse> use = castings.use(since, now);
+    List<ResultView.MouldResultRow> rows = new ArrayList<>();
+    for (MouldView mould : moulds.moulds("", ALL).items()) {
+      int copies =
+          (int) mould.copies().stream().filter(c -> c.condition() == CopyCondition.GOOD).count();
+      if (copies > 0) {
+        CastService.MouldUse own = use.getOrDefault(mould.id(), new CastService.MouldUse(0, 0));
+        double hours = (double) copies * weeks * HOURS_A_WEEK;
+        rows.add(
+            new ResultView.MouldResultRow(
+                mould.id(),
+                mould.name(),
+                copies,
+                own.casts(),
+                (double) own.casts() / copies / weeks,
+                Math.max(0, 1 - own.heldH() / hours)));
+      }
+    }
+    rows.sort(Comparator.comparingDouble(ResultView.MouldResultRow::idleShare));
+    return rows;
+  }
+
+  private List<ResultView.ScrapRow> scrap(Instant since) {
+    Map<Long, ProductView> all = products.all();
+    return pieces.madeSince(since).entrySet().stream()
+        .map(
+            e ->
+                new ResultView.ScrapRow(
+                    all.get(e.getKey()).name(),
+                    e.getValue().pieces(),
+                    e.getValue().scrap(),
+                    (double) e.getValue().scrap() / e.getValue().pieces()))
+        .sorted(Comparator.comparingDouble(ResultView.ScrapRow::share).reversed())
+        .toList();
+  }
+
+  private List<ResultView.MarginRow> margins() {
+    return uses.costs().stream()
+        .map(
+            c -> {
+              BigDecimal margin = c.price().subtract(c.total());
+              double share =
+                  c.price().signum() == 0 ? 0 : margin.doubleValue() / c.price().doubleValue();
+              return new ResultView.MarginRow(c.product(), c.price(), c.total(), margin, share);
+            })
+        .sorted(Comparator.comparingDouble(ResultView.MarginRow::share))
+        .toList();
+  }
+}

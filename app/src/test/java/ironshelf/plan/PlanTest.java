@@ -1,0 +1,236 @@
+package ironshelf.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ironshelf.App;
+import ironshelf.App.Answer;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** The plan of the demo, on a demo that others change too. */
+class PlanTest {
+
+  private static App app;
+
+  @BeforeAll
+  static void start() {
+    app = App.busy();
+  }
+
+  /** All that is still to pour is in it, no copy twice at once, nothing outside hours. */
+  @Test
+  void everyOpenLineIsPlannedAndNoCopyTwice() {
+    JsonNode plan = app.get("/api/plan");
+    Map<Long, Integer> planned = new HashMap<>();
+    Map<Long, Map<LocalDateTime, LocalDateTime>> byCopy = new HashMap<>();
+    for (JsonNode cast : plan.path("casts")) {
+      planned.merge(cast.path("lineId").asLong(), cast.path("pieces").asInt(), Integer::sum);
+      LocalDateTime pour = at(cast, "pourAt");
+      assertThat(pour.getHour()).isBetween(7, 16);
+      byCopy
+          .computeIfAbsent(cast.path("copyId").asLong(), c -> new java.util.TreeMap<>())
+          .put(pour, at(cast, "demouldAt"));
+    }
+    for (JsonNode order : app.get("/api/orders?which=open&size=100").path("items")) {
+      for (JsonNode line : order.path("lines")) {
+        if (line.path("toPour").asInt() > 0) {
+          assertThat(planned.get(line.path("id").asLong()))
+              .as("%s", line)
+              .isEqualTo(line.path("toPour").asInt());
+        }
+      }
+    }
+    byCopy
+        .values()
+        .forEach(
+            uses -> {
+              LocalDateTime free = LocalDateTime.MIN;
+              for (Map.Entry<LocalDateTime, LocalDateTime> use : uses.entrySet()) {
+                assertThat(use.getKey()).isAfterOrEqualTo(free);
+                free = use.getValue();
+              }
+            });
+    assertThat(plan.path("days").get(0).path("visits").size()).isPositive();
+    assertThat(plan.path("rules").path("late days by weight").asLong()).isNotPositive();
+  }
+
+  private static LocalDateTime at(JsonNode node, String field) {
+    return LocalDateTime.parse(node.path(field).asString());
+  }
+
+  @Test
+  void aBrokenCopyHealsThePlan() {
+    JsonNode cast = app.get("/api/plan").path("casts").get(0);
+    long copyId = cast.path("copyId").asLong();
+    JsonNode copy = app.get("/api/copies/" + copyId).path("copy");
+    Answer marked =
+        app.post(
+            "/api/copies/" + copyId + "/marks",
+            "{\"condition\":\"retired\",\"reason\":\"split along the seam\"}",
+            Map.of("If-Match", "\"" + copy.path("version").asLong() + "\""));
+    assertThat(marked.status()).as("%s", marked.body()).isBetween(200, 299);
+    JsonNode healed = app.get("/api/plan");
+    assertThat(healed.path("cause").asString()).isEqualTo("facts");
+    Set<Long> used = new TreeSet<>();
+    healed.path("casts").forEach(c -> used.add(c.path("copyId").asLong()));
+    assertThat(used).isNotEmpty().doesNotContain(copyId);
+  }
+
+  @Test
+  void aCastIsMovedKeptAndLetGo() {
+    JsonNode plan = app.get("/api/plan");
+    JsonNode cast = plan.path("casts").get(plan.path("casts").size() - 1);
+    String path = "/api/plans/" + plan.path("id").asLong() + "/casts/" + cast.path("no").asInt();
+    LocalDateTime later = weekday(at(cast, "pourAt").plusDays(14).withHour(9).withMinute(30));
+    Map<String, Object> to =
+        Map.of("copyId", cast.path("copyId").asLong(), "pourAt", later.toString());
+    Answer moved = app.put(path, to, "\"0\"");
+    assertThat(moved.status()).as("%s", moved.body()).isEqualTo(200);
+    List<JsonNode> pinned = new ArrayList<>();
+    moved.body().path("casts").forEach(c -> addIf(c.path("pinned").asBoolean(), pinned, c));
+    assertThat(pinned).hasSize(1);
+    assertThat(at(pinned.get(0), "pourAt")).isEqualTo(later);
+    assertThat(app.put(path, to, "\"0\"").status()).as("an old plan").isEqualTo(412);
+    // At night nobody is in, and the reason says so.
+    Answer refused =
+        app.put(
+            "/api/plans/"
+                + moved.body().path("id").asLong()
+                + "/casts/"
+                + pinned.get(0).path("no").asInt(),
+            Map.of("copyId", cast.path("copyId").asLong(), "pourAt", later.withHour(3).toString()),
+            "\"0\"");
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.body().path("errors").get(0).path("code").asString())
+        .isEqualTo("pin.closed");
+    Answer undone = app.post("/api/plans/" + moved.body().path("id").asLong() + "/undone", "");
+    assertThat(undone.body().path("id")).isEqualTo(plan.path("id"));
+    assertThat(undone.body().path("casts")).isEqualTo(plan.path("casts"));
+  }
+
+  private static void addIf(boolean so, List<JsonNode> list, JsonNode node) {
+    if (so) {
+      list.add(node);
+    }
+  }
+
+  private static LocalDateTime weekday(LocalDateTime at) {
+    return at.getDayOfWeek().getValue() == 7 ? at.plusDays(1) : at;
+  }
+
+  /** A day on which nothing was done puts things off, and the plan says which. */
+  @Test
+  void whatChangedSinceYesterdayIsTold() {
+    app.get("/api/plan");
+    app.post("/api/stand-ins/clock", "{\"minutes\":2880}");
+    JsonNode plan = app.get("/api/plan");
+    assertThat(plan.path("cause").asString()).isEqualTo("facts");
+    assertThat(plan.path("changes").size()).isPositive();
+    for (JsonNode change : plan.path("changes")) {
+      assertThat(change.path("is")).isNotEqualTo(change.path("was"));
+    }
+  }
+
+  @Test
+  void aSearchIsNeverWorseAndCanBeStopped() throws InterruptedException {
+    assertThat(app.post("/api/plan/run", "{\"seconds\":-1}").status()).isEqualTo(400);
+    double before = app.get("/api/plan").path("lateDays").asDouble();
+    assertThat(app.post("/api/plan/run", "{\"seconds\":30}").body().path("running").asBoolean())
+        .isTrue();
+    Thread.sleep(500);
+    app.delete("/api/plan/run");
+    for (int i = 0; i < 100 && app.get("/api/plan/run").path("running").asBoolean(); i++) {
+      Thread.sleep(100);
+    }
+    assertThat(app.get("/api/plan/run").path("running").asBoolean()).isFalse();
+    assertThat(app.get("/api/plan").path("lateDays").asDouble()).isLessThanOrEqualTo(before);
+  }
+
+  @Test
+  void needsAreBoughtInWholePacksAndAsATable() {
+    JsonNode needs = app.get("/api/needs");
+    assertThat(needs.path("materials").size()).isPositive();
+    for (JsonNode need : needs.path("materials")) {
+      double pack = need.path("packKg").asDouble(0);
+      for (JsonNode purchase : need.path("purchases")) {
+        assertThat(purchase.path("massKg").asDouble())
+            .as("%s", need)
+            .isCloseTo(
+                purchase.path("packs").asInt() * pack, org.assertj.core.data.Offset.offset(1e-6));
+      }
+    }
+    assertThat(new String(app.file("/api/needs.csv"), java.nio.charset.StandardCharsets.UTF_8))
+        .startsWith("material,order_by,needed_on,packs,kg,price");
+  }
+
+  /** Handbook 2-5's own example, as it stands there. */
+  @Test
+  void theHandbooksRequestIsPlanned() {
+    Answer answer = app.post("/api/calc/plan", HANDBOOK.formatted(3));
+    assertThat(answer.status()).as("%s", answer.body()).isEqualTo(200);
+    JsonNode cast = answer.body().path("casts").get(0);
+    assertThat(cast.path("pourAt").asString()).startsWith("2027-03-01T07:00");
+    assertThat(answer.body().path("casts").size()).isEqualTo(12);
+    assertThat(answer.body().path("totalWeightedLateDays").asDouble()).isZero();
+    Answer promise =
+        app.post(
+            "/api/calc/promise",
+            "{\"plan\":" + HANDBOOK.formatted(1) + ",\"product\":\"bowl\",\"quantity\":6}");
+    assertThat(promise.body().path("curve").size()).as("%s", promise.body()).isEqualTo(4);
+  }
+
+  /** An order book with nothing in it has a plan too. */
+  @Test
+  void nothingAskedForIsAPlanOfNothing() {
+    Answer answer =
+        app.post(
+            "/api/calc/plan",
+            HANDBOOK.formatted(1).replaceAll("(?s)\"demands\":\\[.*?\\]", "\"demands\":[]"));
+    assertThat(answer.status()).as("%s", answer.body()).isEqualTo(200);
+    assertThat(answer.body().path("casts").size()).isZero();
+  }
+
+  @Test
+  void badPlansAreRefusedAtTheirFields() {
+    for (String[] wrong :
+        List.of(
+            new String[] {"\"opens\":\"07:00\"", "\"opens\":\"18:00\""},
+            new String[] {"\"MON\"", "\"FUNDAY\""},
+            new String[] {"\"copies\":3", "\"copies\":0"},
+            new String[] {"\"copies\":3", "\"copies\":\"three\""},
+            new String[] {"\"mould\":\"bowl\",\"colour\"", "\"mould\":\"hat\",\"colour\""},
+            new String[] {"\"quantity\":12", "\"quantity\":-12"},
+            new String[] {"\"quantity\":12", "\"quantity\":99999"},
+            new String[] {"\"freesMould\":true", "\"freesMould\":false"},
+            new String[] {"\"waitH\":24", "\"waitH\":\"NaN\""},
+            new String[] {"2027-03-20", "soon"},
+            new String[] {"\"secondsToSearch\":0", "\"secondsToSearch\":3600"})) {
+      String body = HANDBOOK.formatted(3).replace(wrong[0], wrong[1]);
+      Answer answer = app.post("/api/calc/plan", body);
+      assertThat(answer.status()).as("%s: %s", wrong[1], answer.body()).isEqualTo(400);
+    }
+  }
+
+  private static final String HANDBOOK =
+      """
+      {"start":"2027-03-01T07:00","calendar":{"days":["MON","TUE","WED","THU","FRI"],
+       "opens":"07:00","closes":"16:00","closed":["2027-03-08"]},"people":1,
+       "moulds":[{"mould":"bowl","copies":%d,"cavities":1}],
+       "stations":[{"station":"bath","capacity":20}],
+       "products":[{"product":"bowl","mould":"bowl","colour":"chalk","shade":1,
+         "route":[{"step":"pour","attendedMin":12},{"step":"set","waitH":3},
+           {"step":"demould","attendedMin":4,"freesMould":true},
+           {"step":"bath","waitH":24,"station":"bath"},{"step":"dry","waitH":168},
+           {"step":"seal","attendedMin":3,"times":2,"gapMin":15},{"step":"rest","waitH":24}]}],
+       "demands":[{"order":"1001","product":"bowl","quantity":12,"due":"2027-03-20","weight":1}],
+       "secondsToSearch":0}
+      """;
+}
