@@ -16,7 +16,15 @@ import { UsePage } from './material/UsePage';
 import { StockPage } from './material/StockPage';
 import { MouldPage } from './mould/MouldPage';
 import { RackPage } from './mould/RackPage';
+import { ChangeOrderPage, NewOrderPage } from './order/OrderFormPages';
 import { OrderPage } from './order/OrderPage';
+import { OrderTablePage } from './order/OrderTablePage';
+import { DispatchPage } from './dispatch/DispatchPage';
+import { PackPage } from './dispatch/PackPage';
+import { NeedsPage } from './needs/NeedsPage';
+import { PlanPage } from './plan/PlanPage';
+import { PromisePage } from './promise/PromisePage';
+import { ResultsPage } from './result/ResultsPage';
 import { OrdersPage } from './order/OrdersPage';
 import { ChoosePage } from './pour/ChoosePage';
 import { SheetPage } from './pour/SheetPage';
@@ -47,7 +55,16 @@ const router = createBrowserRouter([
     children: [
       { path: '/', element: <ShelfPage /> },
       { path: '/orders', element: <OrdersPage /> },
+      { path: '/orders/new', element: <NewOrderPage /> },
+      { path: '/orders/table', element: <OrderTablePage /> },
       { path: '/orders/:id', element: <OrderPage /> },
+      { path: '/orders/:id/change', element: <ChangeOrderPage /> },
+      { path: '/plan', element: <PlanPage /> },
+      { path: '/plan/promise', element: <PromisePage /> },
+      { path: '/plan/needs', element: <NeedsPage /> },
+      { path: '/dispatch', element: <DispatchPage /> },
+      { path: '/dispatch/:orderId', element: <PackPage /> },
+      { path: '/results', element: <ResultsPage /> },
       { path: '/pour', element: <ChoosePage /> },
       { path: '/pour/weights', element: <WeightsPage /> },
       { path: '/products/new', element: <NewProductPage /> },

@@ -20,6 +20,7 @@ export function KnownForm({ stock, onDone }: { stock: Stock; onDone: () => void 
   );
   const [moisture, setMoisture] = useState(String(material.moisturePercent || ''));
   const [absorption, setAbsorption] = useState(String(material.absorptionPercent || ''));
+  const [lead, setLead] = useState(String(material.leadDays));
   const [wrong, setWrong] = useState<string>();
   const submit = async () => {
     setWrong(undefined);
@@ -37,6 +38,7 @@ export function KnownForm({ stock, onDone }: { stock: Stock; onDone: () => void 
           ...(packKg !== undefined && { packKg }),
           moisturePercent: numberOf(moisture),
           absorptionPercent: numberOf(absorption),
+          leadDays: numberOf(lead),
           ...(price.trim() !== '' && { pricePerPack: Number(price.replace(',', '.')) }),
         },
       });
@@ -75,6 +77,9 @@ export function KnownForm({ stock, onDone }: { stock: Stock; onDone: () => void 
         </Box>
         <Box w="130px">
           <TextField label="a pack costs" text={price} onText={setPrice} />
+        </Box>
+        <Box w="150px">
+          <TextField label="days until it comes" text={lead} onText={setLead} />
         </Box>
         {material.role === 'aggregate' && (
           <>

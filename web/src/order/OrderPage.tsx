@@ -1,50 +1,92 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Link, useParams } from 'react-router';
+import { OrderDispatches } from '../dispatch/OrderDispatches';
 import { day } from '../kit/format';
+import { LinkKey } from '../kit/Tabs';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
+import { type PlannedLine, usePlan } from '../plan/usePlan';
+import { AllotPanel } from './AllotPanel';
+import { CustomerPart } from './CustomerForm';
 import { LineBar } from './LineBar';
+import { OrderActs } from './OrderActs';
 import { type Line, type Order, useOrder } from './useOrders';
+import { STAGES } from './words';
 
-/** One order: its lines, how far each is, and what is still to pour. */
+/** One order: its lines, how far each is, when it will be ready and why not sooner. */
 export function OrderPage() {
   const { id = '' } = useParams();
   const { data, error, refetch } = useOrder(id);
+  const plan = usePlan();
   useTitle(data ? `Order ${data.number}` : 'Order');
   return (
-    <Box px={{ base: 4, md: 9 }} pt={7} maxW="1120px">
+    <Box px={{ base: 4, md: 9 }} pt={7} maxW="1160px">
       {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the order" />}
-      {data && <Whole order={data} />}
+      {data && (
+        <Whole
+          order={data}
+          planned={[...(plan.data?.lines ?? []), ...(plan.data?.idle ?? [])].filter(
+            (l) => l.orderId === data.id,
+          )}
+        />
+      )}
     </Box>
   );
 }
 
-function Whole({ order }: { order: Order }) {
-  const worth = order.lines.reduce((sum, l) => sum + Number(l.price) * l.quantity, 0);
+function Whole({ order, planned }: { order: Order; planned: PlannedLine[] }) {
+  const anyReady = order.lines.some((l) => l.ready > 0) && order.stage !== 'cancelled';
   return (
     <>
-      <Text as="h1" textStyle="title">
-        {order.customer}
-      </Text>
-      <Text color="quiet" mb={6}>
-        order {order.number} · placed {day(order.placedOn)} · due {day(order.due)} ·{' '}
-        {worth.toFixed(2)} in all
-      </Text>
+      <Flex justifyContent="space-between" gap={4} wrap="wrap">
+        <Box>
+          <Text as="h1" textStyle="title">
+            {order.customer}
+          </Text>
+          <Text color="quiet" mb={4}>
+            {order.quote ? 'quote' : 'order'} {order.number} · {STAGES[order.stage]} · placed{' '}
+            {day(order.placedOn)} · due {day(order.due)}
+            {order.promisedOn ? ` · promised ${day(order.promisedOn)}` : ''} ·{' '}
+            {order.worth.toFixed(2)} in all
+          </Text>
+          {order.note && <Text mb={3}>{order.note}</Text>}
+        </Box>
+        {anyReady && (
+          <LinkKey main to={`/dispatch/${order.id}`}>
+            Pack what is ready
+          </LinkKey>
+        )}
+      </Flex>
+      <CustomerPart customerId={order.customerId} />
+      <OrderActs order={order} />
       {order.lines.map((line) => (
-        <LineRow key={line.id} line={line} />
+        <LineRow
+          key={line.id}
+          line={line}
+          quote={order.quote || order.stage === 'cancelled'}
+          planned={planned.find((p) => p.lineId === line.id)}
+        />
       ))}
+      {!order.quote && order.stage !== 'cancelled' && <AllotPanel order={order} />}
+      <OrderDispatches order={order} />
     </>
   );
 }
 
-function LineRow({ line }: { line: Line }) {
-  const allotted = line.inMould + line.curing + line.ready;
+interface RowProps {
+  line: Line;
+  quote: boolean;
+  planned: PlannedLine | undefined;
+}
+
+function LineRow({ line, quote, planned }: RowProps) {
+  const allotted = line.inMould + line.curing + line.ready + line.sent;
   return (
     <Grid
       as="section"
       aria-label={`${line.product}, ${line.colourway}`}
-      templateColumns={{ base: '1fr', md: '1.3fr 1.4fr 150px 190px' }}
+      templateColumns={{ base: '1fr', md: '1.3fr 1.4fr 120px 190px' }}
       columnGap={6}
       rowGap={2}
       py={5}
@@ -67,14 +109,18 @@ function LineRow({ line }: { line: Line }) {
             {line.quantity} {line.product}
           </Text>
           <Text color="quiet">
-            {line.colourway} ·{' '}
+            {line.colourway} · due {day(line.due)} ·{' '}
             <Link className="plain-link" to={`/moulds/${line.mouldId}`}>
               mould
             </Link>
           </Text>
+          {line.note && <Text textStyle="small">{line.note}</Text>}
         </Box>
       </Flex>
-      <LineBar line={line} />
+      <Box>
+        {!quote && <LineBar line={line} />}
+        {planned && line.stage !== 'sent' && <Planned planned={planned} />}
+      </Box>
       <Box>
         <Text textStyle="figure">
           {allotted}{' '}
@@ -86,27 +132,32 @@ function LineRow({ line }: { line: Line }) {
           allotted
         </Text>
       </Box>
-      {line.toPour > 0 ? (
-        <Link to={`/pour?order=${line.id}`}>
-          <Flex
-            minH="56px"
-            bg="ink"
-            color="ground"
-            borderRadius="4px"
-            alignItems="center"
-            justifyContent="center"
-            textStyle="label"
-            fontSize="21px"
-            _hover={{ bg: 'steel' }}
-          >
-            {line.toPour} to pour →
-          </Flex>
-        </Link>
+      {quote ? (
+        <Box />
+      ) : line.toPour > 0 ? (
+        <LinkKey main to={`/pour?order=${line.id}`}>
+          {line.toPour} to pour →
+        </LinkKey>
       ) : (
         <Text color="moss" textStyle="label">
           all poured
         </Text>
       )}
     </Grid>
+  );
+}
+
+/** When the plan has it ready, and why not sooner. */
+function Planned({ planned }: { planned: PlannedLine }) {
+  return (
+    <Box mt={1}>
+      {planned.readyAt && (
+        <Text fontWeight={600} color={planned.lateDays > 0 ? 'oxide' : 'ink'}>
+          planned for {day(planned.readyAt.slice(0, 10))}
+          {planned.lateDays > 0 ? `, ${planned.lateDays} days late` : ''}
+        </Text>
+      )}
+      {planned.why && <Text textStyle="small">{planned.why}</Text>}
+    </Box>
   );
 }

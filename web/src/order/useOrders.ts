@@ -1,14 +1,17 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { client, dataOf, type Schemas } from '../api/client';
 
 export type Order = Schemas['OrderView'];
 export type Line = Schemas['OrderLineView'];
+export type OrderRequest = Schemas['OrderRequest'];
+export type Which = 'open' | 'quotes' | 'closed' | 'all';
+export type LineAllotments = Schemas['LineAllotments'];
 
-export function useOrders(search: string, page: number) {
+export function useOrders(search: string, which: Which, page: number) {
   return useQuery({
-    queryKey: ['orders', search, page],
+    queryKey: ['orders', search, which, page],
     queryFn: () =>
-      dataOf(client.GET('/api/orders', { params: { query: { search, page, size: 50 } } })),
+      dataOf(client.GET('/api/orders', { params: { query: { search, which, page, size: 50 } } })),
     placeholderData: keepPreviousData,
   });
 }
@@ -18,4 +21,112 @@ export function useOrder(id: string) {
     queryKey: ['order', id],
     queryFn: () => dataOf(client.GET('/api/orders/{id}', { params: { path: { id: Number(id) } } })),
   });
+}
+
+export function useCustomers() {
+  return useQuery({
+    queryKey: ['customers'],
+    queryFn: () => dataOf(client.GET('/api/customers')),
+  });
+}
+
+export function useAllotments(orderId: number) {
+  return useQuery({
+    queryKey: ['order', String(orderId), 'allotments'],
+    queryFn: () =>
+      dataOf(client.GET('/api/orders/{id}/allotments', { params: { path: { id: orderId } } })),
+  });
+}
+
+/** Everything that is done to an order; what hangs on it is asked for anew. */
+export function useOrderActs() {
+  const queries = useQueryClient();
+  const onSuccess = () =>
+    Promise.all(
+      ['orders', 'order', 'customers', 'plan', 'shelf', 'picks', 'needs', 'results'].map((k) =>
+        queries.invalidateQueries({ queryKey: [k] }),
+      ),
+    );
+  const at = (order: Order) => ({
+    path: { id: order.id },
+    header: { 'If-Match': `"${order.version}"` },
+  });
+  return {
+    keep: useMutation({
+      mutationFn: ({ before, body, key }: { before?: Order; body: OrderRequest; key: string }) =>
+        before
+          ? dataOf(client.PUT('/api/orders/{id}', { body, params: at(before) }))
+          : dataOf(
+              client.POST('/api/orders', { body, params: { header: { 'Idempotency-Key': key } } }),
+            ),
+      onSuccess,
+    }),
+    addCustomer: useMutation({
+      mutationFn: (body: Schemas['CustomerRequest']) =>
+        dataOf(client.POST('/api/customers', { body })),
+      onSuccess,
+    }),
+    changeCustomer: useMutation({
+      mutationFn: ({
+        customer,
+        body,
+      }: {
+        customer: Schemas['CustomerView'];
+        body: Schemas['CustomerRequest'];
+      }) =>
+        dataOf(
+          client.PUT('/api/customers/{id}', {
+            body,
+            params: {
+              path: { id: customer.id },
+              header: { 'If-Match': `"${customer.version}"` },
+            },
+          }),
+        ),
+      onSuccess,
+    }),
+    cancel: useMutation({
+      mutationFn: (order: Order) =>
+        dataOf(client.POST('/api/orders/{id}/cancelled', { params: at(order) })),
+      onSuccess,
+    }),
+    accept: useMutation({
+      mutationFn: (order: Order) =>
+        dataOf(client.POST('/api/orders/{id}/accepted', { params: at(order) })),
+      onSuccess,
+    }),
+    mark: useMutation({
+      mutationFn: ({ order, marks }: { order: Order; marks: Schemas['OrderMarks'] }) =>
+        dataOf(client.PUT('/api/orders/{id}/marks', { body: marks, params: at(order) })),
+      onSuccess,
+    }),
+    allotBest: useMutation({
+      mutationFn: (id: number) =>
+        dataOf(client.POST('/api/orders/{id}/allotments', { params: { path: { id } } })),
+      onSuccess,
+    }),
+    allotAll: useMutation({
+      mutationFn: () => dataOf(client.POST('/api/allotments')),
+      onSuccess,
+    }),
+    allot: useMutation({
+      mutationFn: ({ lineId, pieceIds }: { lineId: number; pieceIds: number[] }) =>
+        dataOf(
+          client.POST('/api/order-lines/{id}/allotments', {
+            body: { pieceIds },
+            params: { path: { id: lineId } },
+          }),
+        ),
+      onSuccess,
+    }),
+    free: useMutation({
+      mutationFn: (pieceIds: number[]) =>
+        dataOf(client.POST('/api/allotments/freed', { body: { pieceIds } })),
+      onSuccess,
+    }),
+    fetchFeed: useMutation({
+      mutationFn: () => dataOf(client.POST('/api/shop-feed/fetched')),
+      onSuccess,
+    }),
+  };
 }

@@ -15,7 +15,7 @@ const Press = chakra('button');
 export function ChoosePage() {
   useTitle('Pour');
   const [params, setParams] = useSearchParams();
-  const { data, error, refetch } = useOrders('', 0);
+  const { data, error, refetch } = useOrders('', 'open', 0);
   const wanted = (data?.items ?? []).flatMap((order) =>
     order.lines.filter((l) => l.toPour > 0).map((line) => ({ order, line })),
   );

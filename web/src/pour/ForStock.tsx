@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { Choice } from '../kit/Choice';
+import { GoodsChoice } from '../product/GoodsChoice';
 import { useProducts } from '../product/useProducts';
 import type { Open } from './CopyRow';
 
@@ -31,17 +31,9 @@ interface Props {
 /** Any product in any of its colourways, without an order. */
 export function ForStock({ value, onValue }: Props) {
   const { data } = useProducts();
-  const options = (data ?? []).flatMap(({ product, colourways }) =>
-    colourways.map((c) => [`${product.id}-${c.id}`, `${product.name}, ${c.name}`] as const),
-  );
-  return options.length === 0 ? null : (
+  return !data || data.length === 0 ? null : (
     <Box mt={4}>
-      <Choice
-        label="or for stock"
-        value={value}
-        options={[['', 'choose a product'] as const, ...options]}
-        onValue={onValue}
-      />
+      <GoodsChoice label="or for stock" value={value} onValue={onValue} />
     </Box>
   );
 }

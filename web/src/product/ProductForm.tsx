@@ -28,6 +28,7 @@ export function ProductForm({ start, saveWords, save }: Props) {
   const [price, setPrice] = useState(String(start.price ?? ''));
   const [minutes, setMinutes] = useState(String(start.minutesPerPiece ?? ''));
   const [goods, setGoods] = useState(String(start.goods ?? ''));
+  const [place, setPlace] = useState(start.shelfPlace ?? '');
   const [layers, setLayers] = useState<LayerDraft[]>(() => draftsOf(start));
   const [mass, setMass] = useState(kg(start.target?.massKg));
   const [within, setWithin] = useState(kg(start.target?.toleranceKg));
@@ -45,6 +46,7 @@ export function ProductForm({ start, saveWords, save }: Props) {
       price: number(price),
       minutesPerPiece: number(minutes),
       goods: number(goods),
+      ...(place.trim() && { shelfPlace: place }),
       layers: layers.map((l) => ({
         name: l.name,
         ...(l.colourwayId !== ORDERED && { colourwayId: Number(l.colourwayId) }),
@@ -99,6 +101,12 @@ export function ProductForm({ start, saveWords, save }: Props) {
           text={goods}
           onText={setGoods}
           problem={problemOf('goods')}
+        />
+        <TextField
+          label="ready pieces stand in"
+          text={place}
+          onText={setPlace}
+          problem={problemOf('shelfPlace')}
         />
       </Grid>
       <Text as="h2" textStyle="name" mb={2}>

@@ -7,6 +7,7 @@ import { Failed, Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
 import { useTitle } from '../kit/useTitle';
+import { bodyOf, draftOf, HoursFields } from './HoursFields';
 import { StationsForm } from './StationsForm';
 import { useChangeWorkshop, useWorkshop } from './useWorkshop';
 
@@ -41,6 +42,7 @@ function Form({ workshop }: { workshop: Workshop }) {
   const [texts, setTexts] = useState<Record<string, string>>(() =>
     Object.fromEntries(MEASURES.map(([field]) => [field, String(workshop[field])] as const)),
   );
+  const [hours, setHours] = useState(() => draftOf(workshop));
   const { submit, busy, error, problemOf } = useSubmit();
   const change = useChangeWorkshop();
   const number = (field: Measure) => Number((texts[field] ?? '').replace(',', '.'));
@@ -55,6 +57,7 @@ function Form({ workshop }: { workshop: Workshop }) {
         wastePercent: number('wastePercent'),
         roomC: number('roomC'),
         ratePerHour: number('ratePerHour'),
+        ...bodyOf(hours),
       },
     });
   return (
@@ -88,6 +91,7 @@ function Form({ workshop }: { workshop: Workshop }) {
           />
         ))}
       </Grid>
+      <HoursFields hours={hours} onHours={setHours} problemOf={problemOf} />
       {change.isSuccess && <Text role="status">Kept.</Text>}
       <FormEnd error={error} busy={busy}>
         Keep these measures

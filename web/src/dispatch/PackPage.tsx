@@ -1,0 +1,154 @@
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { messageOf, type Schemas } from '../api/client';
+import { Choice } from '../kit/Choice';
+import { figure, plural } from '../kit/format';
+import { Caution, Empty, Key, Loading } from '../kit/States';
+import { TextField } from '../kit/TextField';
+import { useTitle } from '../kit/useTitle';
+import { PickList } from './DispatchPage';
+import {
+  type PackRequest,
+  useCarriers,
+  useDispatchActs,
+  usePacking,
+  usePicks,
+} from './useDispatch';
+
+type Parcel = Schemas['Parcel'];
+
+/** One order: picked, packed in the fewest parcels, and gone. */
+export function PackPage() {
+  const { orderId = '' } = useParams();
+  const id = Number(orderId);
+  useTitle('Pack');
+  const navigate = useNavigate();
+  const picks = usePicks();
+  const carriers = useCarriers();
+  const { send } = useDispatchActs();
+  const [key, setKey] = useState(() => crypto.randomUUID());
+  const [carrier, setCarrier] = useState('van');
+  const [box, setBox] = useState('0.4');
+  const [alone, setAlone] = useState('10');
+  const pick = picks.data?.find((p) => p.orderId === id);
+  const request: PackRequest = {
+    carrier,
+    boxKg: Number(box.replace(',', '.')),
+    aloneFromKg: Number(alone.replace(',', '.')),
+  };
+  const packing = usePacking(id, request, pick !== undefined);
+  const rate = packing.data?.rates.find((r) => r.code === carrier);
+  const heavy = packing.data?.parcels.parcels.some((p) => p.heavy) ?? false;
+  const error = send.error ?? packing.error;
+  return (
+    <Box px={{ base: 4, md: 9 }} pt={7} maxW="1060px">
+      <Text as="h1" textStyle="title">
+        {pick ? `Pack for ${pick.customer}` : 'Pack'}
+      </Text>
+      {picks.isLoading && <Loading what="what is ready" />}
+      {picks.data && !pick && (
+        <Empty title="Nothing of this order is ready to go">
+          <Link className="plain-link" to={`/orders/${id}`}>
+            Look at the order
+          </Link>
+        </Empty>
+      )}
+      {pick && (
+        <>
+          <Text color="quiet" mb={3} whiteSpace="pre-line">
+            order {pick.order}
+            {pick.address ? ` · ${pick.address.replace(/\n/g, ', ')}` : ' · no address kept'}
+          </Text>
+          <Text textStyle="name">Pick</Text>
+          <PickList pick={pick} />
+          <Grid
+            templateColumns={{ base: '1fr', md: '1.4fr 1fr 1fr' }}
+            columnGap={4}
+            mt={5}
+            maxW="760px"
+          >
+            <Choice
+              label="taken by"
+              value={carrier}
+              options={(carriers.data ?? []).map(
+                (c) => [c.code, `${c.name}, to ${figure(c.mostKg)} kg`] as const,
+              )}
+              onValue={setCarrier}
+            />
+            <TextField label="a box weighs, kg" text={box} onText={setBox} />
+            <TextField label="alone from, kg" text={alone} onText={setAlone} />
+          </Grid>
+          {packing.data && (
+            <Box style={{ opacity: packing.isFetching ? 0.6 : 1 }}>
+              <Text textStyle="name" mt={2}>
+                {plural(packing.data.parcels.parcels.length, 'parcel')}
+                {packing.data.parcels.fewest ? ', no fewer would do' : ''}
+              </Text>
+              <Parcels parcels={packing.data.parcels.parcels} />
+              {heavy && (
+                <Caution
+                  line="Over 23 kg: two people or a trolley."
+                  more="One person lifts about 23 kg under ideal conditions (NIOSH lifting equation). Spheres roll."
+                />
+              )}
+            </Box>
+          )}
+          {error && (
+            <Text role="alert" color="oxide" fontWeight={600} mt={3}>
+              {messageOf(error)}
+            </Text>
+          )}
+          <Flex mt={5} gap={5} alignItems="center" wrap="wrap">
+            <Key
+              main
+              busy={send.isPending}
+              disabled={!packing.data}
+              onClick={() =>
+                send.mutate(
+                  { orderId: id, body: request, key },
+                  {
+                    onSuccess: () => void navigate(`/orders/${id}`),
+                    onError: () => setKey(crypto.randomUUID()),
+                  },
+                )
+              }
+            >
+              It has gone
+            </Key>
+            {rate && (
+              <Text color="quiet">
+                {rate.total.toFixed(2)} by {rate.name}
+              </Text>
+            )}
+          </Flex>
+        </>
+      )}
+    </Box>
+  );
+}
+
+function Parcels({ parcels }: { parcels: Parcel[] }) {
+  return (
+    <Flex gap={3} wrap="wrap" my={3}>
+      {parcels.map((parcel, i) => (
+        <Box
+          key={i}
+          border="2px solid"
+          borderColor={parcel.heavy ? 'ochre' : 'steel'}
+          bg="panel"
+          px={4}
+          py={2}
+          minW="150px"
+        >
+          <Text textStyle="figure" fontSize="26px">
+            {figure(parcel.massKg)} kg
+          </Text>
+          <Text textStyle="small" color="quiet">
+            {plural(parcel.pieces.length, 'piece')}: {parcel.pieces.join(', ')}
+          </Text>
+        </Box>
+      ))}
+    </Flex>
+  );
+}

@@ -1,0 +1,125 @@
+import { Box, Flex, Grid, Input, Text } from '@chakra-ui/react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { messageOf, sendFile, type Schemas } from '../api/client';
+import { ImportRows } from '../exchange/ImportRows';
+import { Choice } from '../kit/Choice';
+import { plural } from '../kit/format';
+import { Key } from '../kit/States';
+import { useTitle } from '../kit/useTitle';
+
+type Found = Schemas['Found'];
+type View = Schemas['ImportView'];
+
+const MEANINGS = [
+  ['customer', 'customer'],
+  ['product', 'product'],
+  ['colourway', 'colourway'],
+  ['quantity', 'how many'],
+  ['due', 'due'],
+  ['order', 'order number'],
+  ['price', 'price of one'],
+  ['note', 'note'],
+] as const;
+
+type Meaning = (typeof MEANINGS)[number][0];
+type Chosen = Partial<Record<Meaning, string>>;
+
+function query(chosen: Chosen, apply: boolean): string {
+  const params = new URLSearchParams({ apply: String(apply) });
+  for (const [meaning, column] of Object.entries(chosen)) {
+    params.append('column', `${meaning}:${column}`);
+  }
+  return params.toString();
+}
+
+/** Orders from a table whose columns are called as they are called elsewhere. */
+export function OrderTablePage() {
+  useTitle('Orders from a table');
+  const queries = useQueryClient();
+  const [file, setFile] = useState<File>();
+  const [chosen, setChosen] = useState<Chosen>({});
+  const look = useMutation({
+    mutationFn: (wanted: File) => sendFile<Found>('/api/exchange/orders/columns', wanted),
+    onSuccess: (found) => setChosen(found.guessed as Chosen),
+  });
+  const take = useMutation({
+    mutationFn: (apply: boolean) =>
+      file
+        ? sendFile<View>(`/api/exchange/orders?${query(chosen, apply)}`, file)
+        : Promise.reject(new Error('Choose a table first.')),
+    onSuccess: (view) => (view.applied ? queries.invalidateQueries() : undefined),
+  });
+  const view = take.data;
+  const columns = look.data?.columns ?? [];
+  return (
+    <Box px={{ base: 4, md: 9 }} pt={7} maxW="1060px">
+      <Text as="h1" textStyle="title">
+        Orders from a table
+      </Text>
+      <Text color="quiet" mb={4} maxW="640px">
+        Comma-separated, with a head, a row a line. Rows of one order number are one order; without
+        numbers, rows of one customer and day are.
+      </Text>
+      <label>
+        <Text as="span" textStyle="small" color="quiet">
+          the table
+        </Text>
+        <Input
+          type="file"
+          accept=".csv,text/csv"
+          h="56px"
+          pt="13px"
+          bg="panel"
+          borderColor="steel"
+          borderWidth="2px"
+          maxW="420px"
+          onChange={(e) => {
+            const wanted = e.target.files?.[0];
+            setFile(wanted);
+            take.reset();
+            if (wanted) {
+              look.mutate(wanted);
+            }
+          }}
+        />
+      </label>
+      {look.error && (
+        <Text role="alert" color="oxide" fontWeight={600} mt={3}>
+          {messageOf(look.error)}
+        </Text>
+      )}
+      {columns.length > 0 && (
+        <Box mt={5}>
+          <Text textStyle="name">Which column is which</Text>
+          <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(4, 1fr)' }} columnGap={4}>
+            {MEANINGS.map(([meaning, words]) => (
+              <Choice
+                key={meaning}
+                label={words}
+                value={chosen[meaning] ?? ''}
+                options={[['', 'none'] as const, ...columns.map((c) => [c, c] as const)]}
+                onValue={(column) => {
+                  const rest = Object.entries(chosen).filter(([m]) => m !== meaning);
+                  setChosen(Object.fromEntries(column ? [...rest, [meaning, column]] : rest));
+                  take.reset();
+                }}
+              />
+            ))}
+          </Grid>
+          <Flex gap={4}>
+            <Key busy={take.isPending} onClick={() => take.mutate(false)}>
+              Look what it would do
+            </Key>
+            {view && !view.applied && view.refused === 0 && view.fresh > 0 && (
+              <Key main busy={take.isPending} onClick={() => take.mutate(true)}>
+                {`Take in ${plural(view.fresh, 'row')}`}
+              </Key>
+            )}
+          </Flex>
+        </Box>
+      )}
+      <ImportRows view={view} error={take.error} />
+    </Box>
+  );
+}

@@ -1,0 +1,168 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { day } from '../kit/format';
+import { Key } from '../kit/States';
+import { TextField } from '../kit/TextField';
+import { Choice } from '../kit/Choice';
+import { Tabs } from '../kit/Tabs';
+import { useNow } from '../workshop/useWorkshop';
+import { CopyRail } from './CopyRail';
+import { daysSince, time } from './days';
+import type { Plan, PlannedCast, usePlanActs } from './usePlan';
+
+const SPANS = [
+  [3, '3 days'],
+  [7, 'a week'],
+  [14, '2 weeks'],
+  [56, '8 weeks'],
+] as const;
+
+/** The shortest stretch that has all casts in it. */
+function spanFor(plan: Plan, start: string): number {
+  const last = Math.max(1, ...plan.casts.map((c) => daysSince(start, c.demouldAt)));
+  return (SPANS.find(([days]) => days >= last) ?? SPANS[3])[0];
+}
+
+interface Props {
+  plan: Plan;
+  acts: ReturnType<typeof usePlanActs>;
+}
+
+/** Each mould copy along time; a cast is dragged, or put by its form. */
+export function ByMould({ plan, acts }: Props) {
+  const [chosen, setChosen] = useState<number>();
+  const now = new Date(useNow());
+  const start = now.toLocaleDateString('sv-SE');
+  const nowDays = (now.getHours() * 60 + now.getMinutes()) / 1440;
+  const [picked, setSpan] = useState<number>();
+  const span = picked ?? spanFor(plan, start);
+  const cast = plan.casts.find((c) => c.no === chosen);
+  const put = (no: number, copyId: number, pourAt: string) =>
+    acts.move.mutate({ plan, no, copyId, pourAt });
+  return (
+    <Box mt={3}>
+      <Flex gap={2} mb={3} alignItems="center" wrap="wrap">
+        <Tabs
+          label="How far"
+          value={String(span)}
+          options={SPANS.map(([days, words]) => [String(days), words] as const)}
+          onValue={(days) => setSpan(Number(days))}
+        />
+        <Text color="quiet">
+          Drag a cast along its rail or to another copy; what it cannot do is said above.
+        </Text>
+      </Flex>
+      <Scale start={start} span={span} />
+      {plan.moulds.map((mould) => (
+        <Box key={mould.mouldId} as="section" aria-label={mould.mould} mt={3}>
+          <Text textStyle="name">{mould.mould}</Text>
+          {mould.copies.map((copy) => (
+            <CopyRail
+              key={copy.copyId}
+              copy={copy}
+              mould={mould}
+              casts={plan.casts.filter((c) => c.copyId === copy.copyId)}
+              start={start}
+              span={span}
+              now={nowDays}
+              chosen={chosen}
+              onChoose={setChosen}
+              onPut={put}
+            />
+          ))}
+        </Box>
+      ))}
+      {cast && (
+        <PutForm
+          key={`${plan.id}-${cast.no}`}
+          plan={plan}
+          cast={cast}
+          busy={acts.move.isPending || acts.letGo.isPending}
+          onPut={put}
+          onLetGo={() => acts.letGo.mutate({ plan, no: cast.no })}
+        />
+      )}
+    </Box>
+  );
+}
+
+function Scale({ start, span }: { start: string; span: number }) {
+  const every = span > 30 ? 7 : span > 14 ? 3 : 1;
+  const days = Array.from({ length: Math.ceil(span / every) }, (_, i) => i * every);
+  return (
+    <Box position="relative" h="24px" ml="70px" aria-hidden>
+      {days.map((d) => (
+        <Text
+          key={d}
+          position="absolute"
+          textStyle="small"
+          color="quiet"
+          whiteSpace="nowrap"
+          style={{ left: `${(100 * d) / span}%` }}
+        >
+          {day(
+            new Date(Date.parse(`${start}T12:00Z`) + d * 86_400_000).toISOString().slice(0, 10),
+          ).replace(/^\w+,? /, span > 14 ? '' : '$&')}
+        </Text>
+      ))}
+    </Box>
+  );
+}
+
+interface PutProps {
+  plan: Plan;
+  cast: PlannedCast;
+  busy: boolean;
+  onPut: (no: number, copyId: number, pourAt: string) => void;
+  onLetGo: () => void;
+}
+
+/** The same as dragging, by keyboard and to the minute. */
+function PutForm({ plan, cast, busy, onPut, onLetGo }: PutProps) {
+  const [at, setAt] = useState(cast.pourAt.slice(0, 16));
+  const [copyId, setCopyId] = useState(String(cast.copyId));
+  const copies = plan.moulds.find((m) => m.mouldId === cast.mouldId)?.copies ?? [];
+  return (
+    <Box
+      as="section"
+      aria-label="Put the cast"
+      mt={5}
+      borderTop="4px solid"
+      borderColor="steel"
+      pt={3}
+      maxW="760px"
+    >
+      <Text textStyle="name">
+        {cast.pieces} {cast.product}, {cast.colourway}, for {cast.order} {cast.customer}
+      </Text>
+      <Text color="quiet">
+        poured {day(cast.pourAt.slice(0, 10))} {time(cast.pourAt)}, out{' '}
+        {day(cast.demouldAt.slice(0, 10))} {time(cast.demouldAt)}, ready{' '}
+        {day(cast.readyAt.slice(0, 10))} · in{' '}
+        {daysSince(cast.pourAt.slice(0, 10), cast.readyAt).toFixed(0)} days
+        {cast.pinned ? ' · stays where it was put' : ''}
+      </Text>
+      <Flex gap={4} alignItems="flex-end" wrap="wrap" mt={2}>
+        <Box w="150px">
+          <Choice
+            label="into"
+            value={copyId}
+            options={copies.map((c) => [String(c.copyId), c.copy] as const)}
+            onValue={setCopyId}
+          />
+        </Box>
+        <Box w="270px">
+          <TextField label="poured at" type="datetime-local" text={at} onText={setAt} />
+        </Box>
+        <Box pb="20px">
+          <Flex gap={3}>
+            <Key main busy={busy} onClick={() => onPut(cast.no, Number(copyId), at)}>
+              Put it there
+            </Key>
+            {cast.pinned && <Key onClick={onLetGo}>Let it go</Key>}
+          </Flex>
+        </Box>
+      </Flex>
+    </Box>
+  );
+}

@@ -1,0 +1,47 @@
+import { Box, Grid, Text } from '@chakra-ui/react';
+import { Link } from 'react-router';
+import { day, plural } from '../kit/format';
+import type { Plan, PlannedLine } from './usePlan';
+
+/** When each line will be ready, the latest first, and why not sooner. */
+export function ByOrder({ plan }: { plan: Plan }) {
+  const lines = [...plan.idle, ...plan.lines].sort(
+    (a, b) => b.lateDays - a.lateDays || a.due.localeCompare(b.due),
+  );
+  return (
+    <Box maxW="1160px" mt={3}>
+      {lines.map((line) => (
+        <Row key={line.lineId} line={line} />
+      ))}
+    </Box>
+  );
+}
+
+function Row({ line }: { line: PlannedLine }) {
+  const late = line.lateDays > 0 || !line.readyAt;
+  return (
+    <Grid
+      templateColumns={{ base: '1fr', md: '220px 1.3fr 110px 130px 2fr' }}
+      columnGap={4}
+      rowGap={1}
+      py={3}
+      borderBottom="1px solid"
+      borderColor="rule"
+    >
+      <Link className="plain-link" to={`/orders/${line.orderId}`}>
+        {line.order}, {line.customer}
+      </Link>
+      <Text>
+        {line.quantity} {line.product}, {line.colourway}
+      </Text>
+      <Text>due {day(line.due)}</Text>
+      <Text fontWeight={600} color={late ? 'oxide' : 'moss'}>
+        {line.readyAt ? `ready ${day(line.readyAt.slice(0, 10))}` : 'cannot be planned'}
+      </Text>
+      <Text textStyle="small">
+        {line.lateDays > 0 ? `${plural(line.lateDays, 'day')} late. ` : ''}
+        {line.why ?? ''}
+      </Text>
+    </Grid>
+  );
+}

@@ -1,0 +1,61 @@
+import { sheetPath } from '../pour/usePour';
+import type { PlannedCast, Plan, Visit } from './usePlan';
+
+/**
+ * Where the sheet for a visit's casts starts: each product with its line and copies. Copies that
+ * hold something still are left for later, as long as others are free.
+ */
+export function sheetOf(plan: Plan, visit: Visit): string | undefined {
+  const casts = visit.casts
+    .map((no) => plan.casts.find((c) => c.no === no))
+    .filter((c): c is PlannedCast => c !== undefined);
+  const held = plan.moulds.flatMap((m) => m.copies.filter((c) => c.heldUntil).map((c) => c.copyId));
+  const free = casts.filter((c) => !held.includes(c.copyId));
+  const ready = free.length > 0 ? free : casts;
+  const first = ready[0];
+  if (!first) {
+    return undefined;
+  }
+  const fills = new Map<string, PlannedCast[]>();
+  for (const cast of ready) {
+    const key = `${cast.productId}-${cast.lineId}`;
+    // A copy that is filled twice that day is on the sheet once.
+    const own = fills.get(key) ?? [];
+    const taken = [...fills.values()].flat().some((c) => c.copyId === cast.copyId);
+    fills.set(key, taken ? own : [...own, cast]);
+  }
+  return sheetPath({
+    fills: [...fills.values()]
+      .filter((own) => own.length > 0)
+      .map((own) => ({
+        productId: own[0]?.productId ?? 0,
+        lineId: own[0]?.lineId ?? 0,
+        copyIds: own.map((c) => c.copyId),
+      })),
+    colourwayId: first.colourwayId,
+    firstLayer: 0,
+  });
+}
+
+/** "07:00". */
+export function time(at: string): string {
+  return at.slice(11, 16);
+}
+
+export function hours(minutes: number): string {
+  return minutes < 60
+    ? `${Math.round(minutes)} min`
+    : `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
+}
+
+/** Days since the first one, as a number with its time of day. */
+export function daysSince(start: string, at: string): number {
+  return (Date.parse(`${at.slice(0, 16)}Z`) - Date.parse(`${start}T00:00Z`)) / 86_400_000;
+}
+
+/** A local moment so many days after a day's start, to five minutes. */
+export function momentAt(start: string, days: number): string {
+  const minutes = Math.round((days * 1440) / 5) * 5;
+  const at = new Date(Date.parse(`${start}T00:00Z`) + minutes * 60_000);
+  return at.toISOString().slice(0, 16);
+}

@@ -1,0 +1,58 @@
+import { Box, Grid, Text } from '@chakra-ui/react';
+import { useSearchParams } from 'react-router';
+import { messageOf } from '../api/client';
+import { LinkKey } from '../kit/Tabs';
+import { Loading } from '../kit/States';
+import { TextField } from '../kit/TextField';
+import { useTitle } from '../kit/useTitle';
+import { GoodsChoice } from '../product/GoodsChoice';
+import { PromisePanel } from './PromisePanel';
+import { usePromise } from './usePromise';
+
+/** "When could I have twelve of these?" */
+export function PromisePage() {
+  useTitle('Promise');
+  const [params, setParams] = useSearchParams();
+  const goods = params.get('goods') ?? '';
+  const quantity = params.get('quantity') ?? '12';
+  const [productId = 0, colourwayId = 0] = goods.split('-').map(Number);
+  const lines =
+    productId && Number(quantity) > 0
+      ? [{ productId, colourwayId, quantity: Math.round(Number(quantity)) }]
+      : [];
+  const { data, error, isFetching } = usePromise(lines);
+  const set = (changed: Record<string, string>) =>
+    setParams({ goods, quantity, ...changed }, { replace: true });
+  return (
+    <Box px={{ base: 4, md: 9 }} pt={7} maxW="900px">
+      <Text as="h1" textStyle="title" mb={3}>
+        When could it be had?
+      </Text>
+      <Grid templateColumns={{ base: '1fr', md: '2fr 1fr' }} columnGap={4}>
+        <GoodsChoice label="what" value={goods} onValue={(g) => set({ goods: g })} />
+        <TextField label="how many" text={quantity} onText={(q) => set({ quantity: q })} />
+      </Grid>
+      {error && lines.length > 0 && (
+        <Text role="alert" color="oxide" fontWeight={600}>
+          {messageOf(error)}
+        </Text>
+      )}
+      {isFetching && !data && <Loading what="the date" />}
+      {!isFetching && lines.length === 0 && (
+        <Text color="quiet">Choose a product in a colourway, and say how many.</Text>
+      )}
+      {data && lines.length > 0 && (
+        <Box style={{ opacity: isFetching ? 0.6 : 1 }}>
+          <PromisePanel promise={data}>
+            <LinkKey
+              main
+              to={`/orders/new?goods=${goods}&quantity=${quantity}&due=${data.date}&quote=1`}
+            >
+              Make it a quote
+            </LinkKey>
+          </PromisePanel>
+        </Box>
+      )}
+    </Box>
+  );
+}

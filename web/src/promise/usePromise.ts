@@ -1,0 +1,32 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { client, dataOf, type Schemas } from '../api/client';
+
+export type PromiseView = Schemas['PromiseView'];
+
+export interface Asked {
+  productId: number;
+  colourwayId: number;
+  quantity: number;
+}
+
+/** The earliest date for all of these; nothing is asked while one of them says nothing yet. */
+export function usePromise(lines: Asked[]) {
+  const whole = lines.length > 0 && lines.every((l) => l.productId && l.colourwayId && l.quantity);
+  return useQuery({
+    queryKey: ['promise', lines],
+    queryFn: () => dataOf(client.POST('/api/promises', { body: { lines } })),
+    enabled: whole,
+    placeholderData: keepPreviousData,
+    staleTime: 15_000,
+  });
+}
+
+/** What a quote can be promised for. */
+export function useOrderPromise(orderId: number, wanted: boolean) {
+  return useQuery({
+    queryKey: ['promise', 'order', orderId],
+    queryFn: () =>
+      dataOf(client.GET('/api/orders/{id}/promise', { params: { path: { id: orderId } } })),
+    enabled: wanted,
+  });
+}
