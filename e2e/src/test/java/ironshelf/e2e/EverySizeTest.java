@@ -40,7 +40,17 @@ class EverySizeTest {
           "/mixes/1",
           "/mixes/new",
           "/stock",
-          "/stock/use");
+          "/stock/use",
+          "/orders/new?goods=1-1&quantity=4",
+          "/orders/table",
+          "/plan",
+          "/plan?by=mould",
+          "/plan?by=order",
+          "/plan/promise?goods=1-1&quantity=12",
+          "/plan/needs",
+          "/dispatch",
+          "/dispatch/1",
+          "/results");
 
   /** A desk, a tablet and a phone, in CSS pixels. */
   private static final int[][] SIZES = {{1280, 800}, {820, 1180}, {390, 844}};
@@ -53,8 +63,9 @@ class EverySizeTest {
     page.evaluate("localStorage.setItem('ironshelf-night', 'yes')");
     for (String path : PAGES) {
       page.navigate(path);
-      page.waitForLoadState(LoadState.NETWORKIDLE);
-      page.waitForFunction("!document.body.innerText.includes('Fetching')");
+      page.waitForFunction(
+          "document.querySelector('h1') && !document.body.innerText.includes('Fetching')");
+      page.waitForLoadState(LoadState.LOAD);
       seen.add(path);
       softly.assertThatCode(() -> Browser.isReadable(page)).as(path).doesNotThrowAnyException();
       for (int[] size : SIZES) {

@@ -160,7 +160,7 @@ class FromOrderToPiecesTest {
     page.keyboard().press("Escape");
     page.keyboard().press("Alt+3");
     assertThat(page).hasTitle("Orders · Iron Shelf");
-    page.getByLabel("Search by customer or number").fill("nobody");
+    page.getByLabel("Search by anything on an order").fill("nobody");
     assertThat(page.getByText("No order matches “nobody”")).isVisible();
     page.navigate("/moulds/99999");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no mould 99999");
@@ -185,7 +185,7 @@ class FromOrderToPiecesTest {
       page.navigate("/next");
       assertThat(page.getByText("Nothing is due by")).isVisible();
       page.navigate("/orders");
-      assertThat(page.getByText("No orders yet")).isVisible();
+      assertThat(page.getByText("Nobody waits for anything")).isVisible();
       page.navigate("/moulds");
       assertThat(page.getByText("No moulds yet")).isVisible();
     }

@@ -19,13 +19,14 @@ final class Screenshots {
     pages.put("temperatures", "/temperatures");
     pages.put("route", "/products/1/route");
     pages.put("strength", "/pieces/19/strength");
-    pages.put("order", "/orders/2");
+    pages.put("orders", "/orders");
+    pages.put("plan-day", "/plan");
+    pages.put("plan-mould", "/plan?by=mould");
+    pages.put("promise", "/plan/promise?goods=6-4&quantity=12");
+    pages.put("dispatch", "/dispatch/1");
     pages.put("mould", "/moulds/1");
-    pages.put("rack", "/moulds");
-    pages.put("choose", "/pour?order=3");
     pages.put("mix", "/mixes/1");
     pages.put("stock", "/stock");
-    pages.put("use", "/stock/use");
     pages.put("piece", "/pieces/4");
     pages.put("product", "/products/4/change");
     pages.put("fill", "/pour/sheet?fills=4-0-26&colourway=1");

@@ -53,6 +53,57 @@ record ShopApi(Page page) {
     return pour(own, 0, free);
   }
 
+  /** Whether one of the copies that a visit pours into is free now. */
+  boolean hasFreeCopy(JsonNode plan, JsonNode visit) {
+    for (JsonNode no : visit.path("casts")) {
+      for (JsonNode cast : plan.path("casts")) {
+        if (cast.path("no").asInt() == no.asInt()
+            && !get("/api/copies/" + cast.path("copyId").asLong()).path("copy").has("held")) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  /** Pours a visit of the plan into its copies, each for its line. */
+  void pour(JsonNode plan, JsonNode visit) {
+    List<Long> taken = new ArrayList<>();
+    List<Map<String, Object>> sheetFills = new ArrayList<>();
+    List<Map<String, Object>> fills = new ArrayList<>();
+    long colourwayId = 0;
+    for (JsonNode no : visit.path("casts")) {
+      for (JsonNode cast : plan.path("casts")) {
+        long copyId = cast.path("copyId").asLong();
+        if (cast.path("no").asInt() == no.asInt()
+            && !taken.contains(copyId)
+            && !get("/api/copies/" + copyId).path("copy").has("held")) {
+          taken.add(copyId);
+          colourwayId = cast.path("colourwayId").asLong();
+          long version = get("/api/copies/" + copyId).path("copy").path("version").asLong();
+          long productId = cast.path("productId").asLong();
+          sheetFills.add(Map.of("productId", productId, "copyIds", List.of(copyId)));
+          fills.add(
+              Map.of(
+                  "productId",
+                  productId,
+                  "lineId",
+                  cast.path("lineId").asLong(),
+                  "copies",
+                  List.of(Map.of("id", copyId, "version", version))));
+        }
+      }
+    }
+    Map<String, Object> wanted = new HashMap<>();
+    wanted.put("fills", sheetFills);
+    wanted.put("colourwayId", colourwayId);
+    Map<String, Object> pour = new HashMap<>(wanted);
+    pour.put("fills", fills);
+    pour.put("layers", weighOuts(post("/api/pours/sheet", wanted)));
+    pour.put("acceptShort", true);
+    post("/api/pours", pour);
+  }
+
   /** Pours the next layer onto what waits for it. */
   JsonNode pourOn(String product, int layer) {
     JsonNode own = product(product);
@@ -113,6 +164,13 @@ record ShopApi(Page page) {
                             Map.of(
                                 "id", c.path("id").asLong(), "version", c.path("version").asLong()))
                     .toList())));
+    pour.put("layers", weighOuts(sheet));
+    pour.put("acceptShort", true);
+    return post("/api/pours", pour);
+  }
+
+  /** All as asked. */
+  private static List<Map<String, Object>> weighOuts(JsonNode sheet) {
     List<Map<String, Object>> layers = new ArrayList<>();
     for (JsonNode mixed : sheet.path("layers")) {
       List<Map<String, Object>> weighOuts = new ArrayList<>();
@@ -126,8 +184,6 @@ record ShopApi(Page page) {
       }
       layers.add(Map.of("weighOuts", weighOuts));
     }
-    pour.put("layers", layers);
-    pour.put("acceptShort", true);
-    return post("/api/pours", pour);
+    return layers;
   }
 }
