@@ -25,6 +25,13 @@ export const system = createSystem(
     globalCss: {
       'html, body': { bg: 'ground', color: 'ink', fontFamily: 'body', fontSize: '16px' },
       '*:focus-visible': { outline: '3px solid {colors.bath}', outlineOffset: '2px' },
+      // Who asked their system for less motion gets none.
+      '@media (prefers-reduced-motion: reduce)': {
+        '*, *::before, *::after': {
+          transitionDuration: '0s !important',
+          animationDuration: '0s !important',
+        },
+      },
       '.plain-link': { textDecoration: 'underline', textUnderlineOffset: '3px' },
     },
     theme: {

@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -48,6 +49,8 @@ final class Browser implements AutoCloseable {
         chromium.newPage(
             new com.microsoft.playwright.Browser.NewPageOptions()
                 .setBaseURL(app.address())
+                // A colour on its way to another is neither of them to the eye of a check.
+                .setReducedMotion(ReducedMotion.REDUCE)
                 .setViewportSize(1280, 800));
     page.setDefaultTimeout(15_000);
     page.navigate(path);
