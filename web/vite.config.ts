@@ -5,5 +5,23 @@ export default defineConfig({
   plugins: [react()],
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
   build: { chunkSizeWarningLimit: 900 },
-  test: { environment: 'jsdom', setupFiles: ['src/test-setup.ts'] },
+  test: {
+    projects: [
+      // What draws nothing needs no page to stand in.
+      {
+        extends: true,
+        test: { name: 'sums', include: ['src/**/*.test.ts'], environment: 'node', isolate: false },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'parts',
+          include: ['src/**/*.test.tsx'],
+          environment: 'jsdom',
+          isolate: false,
+          setupFiles: ['src/test-setup.ts'],
+        },
+      },
+    ],
+  },
 });

@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { beforeEach, expect, it } from 'vitest';
 import type { Group } from '../shelf/useShelf';
 import { called, chooseSteps, chosenSteps } from './notify';

@@ -26,8 +26,8 @@ export const system = createSystem(
       'html, body': { bg: 'ground', color: 'ink', fontFamily: 'body', fontSize: '16px' },
       '*:focus-visible': { outline: '3px solid {colors.bath}', outlineOffset: '2px' },
       // Who asked their system for less motion gets none.
-      '@media (prefers-reduced-motion: reduce)': {
-        '*, *::before, *::after': {
+      '*, *::before, *::after': {
+        _motionReduce: {
           transitionDuration: '0s !important',
           animationDuration: '0s !important',
         },
