@@ -1,6 +1,7 @@
 package ironshelf.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.BrowserType;
@@ -24,6 +25,10 @@ final class Browser implements AutoCloseable {
           "--disable-background-networking",
           "--disable-component-update",
           "--disable-sync");
+
+  private static final String FITS = "document.documentElement.scrollWidth <= window.innerWidth";
+  private static final Page.WaitForFunctionOptions SOON =
+      new Page.WaitForFunctionOptions().setTimeout(3_000);
 
   private final Playwright playwright;
   private final com.microsoft.playwright.Browser chromium;
@@ -76,11 +81,11 @@ final class Browser implements AutoCloseable {
         .isEmpty();
   }
 
-  /** Nothing to scroll to sideways. */
+  /** Nothing to scroll to sideways, once what measures its room has measured it. */
   static void fitsItsWidth(Page page) {
-    assertThat(page.evaluate("document.documentElement.scrollWidth <= window.innerWidth"))
+    assertThatCode(() -> page.waitForFunction(FITS, null, SOON))
         .as("no sideways scroll on " + page.url())
-        .isEqualTo(true);
+        .doesNotThrowAnyException();
   }
 
   @Override
