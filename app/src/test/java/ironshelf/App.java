@@ -29,12 +29,15 @@ public final class App implements AutoCloseable {
   private final JsonMapper json = new JsonMapper();
 
   private App() throws IOException {
-    context =
-        new SpringApplicationBuilder(IronShelfApplication.class)
-            .run(
-                "--server.port=0",
-                "--ironshelf.data=" + Files.createTempDirectory("ironshelf"),
-                "--ironshelf.demo=true");
+    // Applications share the JVM's system properties, which a start reads and writes.
+    synchronized (App.class) {
+      context =
+          new SpringApplicationBuilder(IronShelfApplication.class)
+              .run(
+                  "--server.port=0",
+                  "--ironshelf.data=" + Files.createTempDirectory("ironshelf"),
+                  "--ironshelf.demo=true");
+    }
     client =
         RestClient.create(
             "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port"));

@@ -12,9 +12,12 @@ import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
 import com.tngtech.archunit.lang.syntax.ArchRuleDefinition;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.springframework.data.repository.Repository;
 
 /** Words talk to each other through services, never through entities or repositories. */
+@Execution(ExecutionMode.CONCURRENT)
 class BoundaryTest {
 
   private static final JavaClasses APP =

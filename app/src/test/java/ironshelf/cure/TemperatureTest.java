@@ -16,9 +16,12 @@ import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import tools.jackson.databind.JsonNode;
 
 /** Temperatures as they come in, and the gates that follow them. */
+@Execution(ExecutionMode.CONCURRENT)
 class TemperatureTest {
 
   private static App app;

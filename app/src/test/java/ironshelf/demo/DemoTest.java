@@ -12,9 +12,12 @@ import java.util.Set;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import tools.jackson.databind.JsonNode;
 
 /** Handbook 3: the demo is always at an interesting moment. */
+@Execution(ExecutionMode.CONCURRENT)
 class DemoTest {
 
   private static App app;

@@ -10,8 +10,11 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** The document names records by their simple name: two that share one would become one. */
+@Execution(ExecutionMode.CONCURRENT)
 class SchemaNamesTest {
 
   @Test

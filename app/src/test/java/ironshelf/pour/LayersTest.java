@@ -13,9 +13,12 @@ import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import tools.jackson.databind.JsonNode;
 
 /** Two colours at once, a second colour after its wait, one mix over several moulds. */
+@Execution(ExecutionMode.CONCURRENT)
 class LayersTest {
 
   private static App app;

@@ -12,9 +12,12 @@ import java.util.concurrent.CompletableFuture;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import tools.jackson.databind.JsonNode;
 
 /** A piece's way from its mould to ready, step by step. */
+@Execution(ExecutionMode.CONCURRENT)
 class StepsTest {
 
   private static App app;
