@@ -65,7 +65,7 @@ export function OrdersPage() {
       {data?.items.length === 0 && (
         <Empty title={search ? `No order matches “${search}”` : 'Nobody waits for anything'}>
           {search
-            ? 'Search by customer, number, product, colourway or note.'
+            ? 'Search by customer, number, product, colourway, note or tracking number.'
             : 'Take an order in with the key above, or bring a table in.'}
         </Empty>
       )}

@@ -2,6 +2,7 @@ package ironshelf.dispatch;
 
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface DispatchRepository extends JpaRepository<Dispatch, Long> {
   List<Dispatch> findByOrderIdOrderByIdDesc(long orderId);
@@ -9,4 +10,9 @@ interface DispatchRepository extends JpaRepository<Dispatch, Long> {
   List<Dispatch> findTop50ByUndoneAtIsNullOrderByIdDesc();
 
   List<Dispatch> findByUndoneAtIsNullOrderById();
+
+  @Query(
+      "select distinct p.dispatch.orderId from ParcelEntity p"
+          + " where lower(p.tracking) = lower(:tracking)")
+  List<Long> ordersTracked(String tracking);
 }

@@ -24,7 +24,7 @@ interface OrderRepository extends JpaRepository<OrderEntity, Long> {
       select o from OrderEntity o
       where (lower(o.number) like :literal escape '\\'
           or lower(coalesce(o.note, '')) like :literal escape '\\'
-          or o.customerId in :customers
+          or o.id in :ids or o.customerId in :customers
           or exists (select 1 from OrderLine l where l.order = o and l.cancelledAt is null
               and (l.productId in :products or l.colourwayId in :colourways
                   or lower(coalesce(l.note, '')) like :literal escape '\\')))
@@ -38,6 +38,7 @@ interface OrderRepository extends JpaRepository<OrderEntity, Long> {
           + "))))")
   Page<OrderEntity> search(
       String literal,
+      Collection<Long> ids,
       Collection<Long> customers,
       Collection<Long> products,
       Collection<Long> colourways,

@@ -46,6 +46,7 @@ public class OrderService {
   private final CustomerService customers;
   private final ProductService products;
   private final RecipeService recipes;
+  private final List<OrderFinder> finders;
   private final ActService acts;
   private final Clock clock;
 
@@ -57,6 +58,7 @@ public class OrderService {
       CustomerService customers,
       ProductService products,
       RecipeService recipes,
+      List<OrderFinder> finders,
       ActService acts,
       Clock clock) {
     this.orders = orders;
@@ -66,6 +68,7 @@ public class OrderService {
     this.customers = customers;
     this.products = products;
     this.recipes = recipes;
+    this.finders = finders;
     this.acts = acts;
     this.clock = clock;
   }
@@ -190,7 +193,7 @@ public class OrderService {
     return progress.of(orders.saveAndFlush(order));
   }
 
-  /** Orders by anything that is written on them. */
+  /** Orders by anything that is written on them, and by the numbers of their parcels. */
   @Transactional(readOnly = true)
   public PageOf<OrderView> orders(String search, Which which, Pageable page) {
     String words = search.strip().toLowerCase(Locale.ROOT);
@@ -200,6 +203,7 @@ public class OrderService {
     Page<OrderEntity> found =
         orders.search(
             literal,
+            orNone(finders.stream().flatMap(f -> f.ordersWith(search.strip()).stream())),
             orNone(customers.all().stream().filter(c -> has.test(c.name())).map(CustomerView::id)),
             orNone(
                 products.all().values().stream()

@@ -19,8 +19,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionOperations;
 
 /** The plan: made, healed when the facts change, moved by hand, undone. */
 @Service
@@ -32,12 +32,19 @@ public class PlanService {
   private final PlanRepository plans;
   private final PlanFacts facts;
   private final PlanMaker maker;
+  private final TransactionOperations transaction;
   private final Clock clock;
 
-  PlanService(PlanRepository plans, PlanFacts facts, PlanMaker maker, Clock clock) {
+  PlanService(
+      PlanRepository plans,
+      PlanFacts facts,
+      PlanMaker maker,
+      TransactionOperations transaction,
+      Clock clock) {
     this.plans = plans;
     this.facts = facts;
     this.maker = maker;
+    this.transaction = transaction;
     this.clock = clock;
   }
 
@@ -52,8 +59,12 @@ public class PlanService {
   /**
    * The plan as it is now: laid again where what it stood on has changed. None before the first.
    */
-  @Transactional(propagation = Propagation.REQUIRES_NEW)
   public synchronized void heal() {
+    // Who comes next sees what was kept: the lock ends after the transaction.
+    transaction.executeWithoutResult(status -> healed());
+  }
+
+  private void healed() {
     Optional<PlanEntity> before = current();
     if (before.isEmpty()) {
       return;

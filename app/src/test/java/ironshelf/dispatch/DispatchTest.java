@@ -7,6 +7,7 @@ import ironshelf.App.Answer;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.apache.pdfbox.Loader;
@@ -53,13 +54,17 @@ class DispatchTest {
     assertThat(app.act("/api/orders/" + orderId + "/dispatches", one).code())
         .isEqualTo("piece.notReady");
     assertThat(gone.path("parcels").get(0).path("tracking").asString()).startsWith("SIM");
+    String tracking = gone.path("parcels").get(0).path("tracking").asString();
+    JsonNode tracked = app.get("/api/orders?search=" + tracking.toLowerCase(Locale.ROOT));
+    assertThat(tracked.path("total").asInt()).isEqualTo(1);
+    assertThat(tracked.path("items").get(0).path("id").asLong()).isEqualTo(orderId);
     assertThat(app.get("/api/orders/" + orderId).path("stage").asString()).isEqualTo("partSent");
     String slip = text("/api/dispatches/" + gone.path("id").asLong() + "/slip.pdf");
     assertThat(slip)
         .contains("Packing slip")
         .contains(pick.path("customer").asString())
         .contains(piece.path("product").asString())
-        .contains(gone.path("parcels").get(0).path("tracking").asString());
+        .contains(tracking);
     assertThat(text("/api/dispatches/" + gone.path("id").asLong() + "/labels.pdf"))
         .contains(pick.path("customer").asString());
 

@@ -6,11 +6,17 @@ import ironshelf.App;
 import ironshelf.App.Answer;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -137,6 +143,24 @@ class PlanTest {
     for (JsonNode change : plan.path("changes")) {
       assertThat(change.path("is")).isNotEqualTo(change.path("was"));
     }
+  }
+
+  @Test
+  void manyWhoLookAtOnceHealItOnce() throws InterruptedException, ExecutionException {
+    app.post("/api/plan/run", "{\"seconds\":0}");
+    long asked = app.get("/api/plan").path("id").asLong();
+    app.post("/api/stand-ins/clock", "{\"minutes\":1440}");
+    ExecutorService people = Executors.newFixedThreadPool(6);
+    List<Callable<Long>> looks =
+        Collections.nCopies(6, () -> app.get("/api/plan").path("id").asLong());
+    Set<Long> seen = new TreeSet<>();
+    for (Future<Long> look : people.invokeAll(looks)) {
+      seen.add(look.get());
+    }
+    people.shutdown();
+    assertThat(seen).hasSize(1).doesNotContain(asked);
+    Answer undone = app.post("/api/plans/" + seen.iterator().next() + "/undone", "");
+    assertThat(undone.body().path("id").asLong()).isEqualTo(asked);
   }
 
   @Test
