@@ -23,7 +23,9 @@ export function useCopyActs(history: History) {
     onSuccess: (next: History) => {
       queries.setQueryData(['copy', String(id)], next);
       return Promise.all(
-        ['moulds', 'mould'].map((k) => queries.invalidateQueries({ queryKey: [k] })),
+        ['moulds', 'mould', 'plan', 'promise'].map((k) =>
+          queries.invalidateQueries({ queryKey: [k] }),
+        ),
       );
     },
   };

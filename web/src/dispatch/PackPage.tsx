@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { messageOf, type Schemas } from '../api/client';
 import { Choice } from '../kit/Choice';
-import { figure, plural } from '../kit/format';
+import { amount, figure, plural } from '../kit/format';
 import { Caution, Empty, Key, Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
@@ -17,6 +17,8 @@ import {
 } from './useDispatch';
 
 type Parcel = Schemas['Parcel'];
+
+const NO_NUMBER = 'Give a number of kilograms.';
 
 /** One order: picked, packed in the fewest parcels, and gone. */
 export function PackPage() {
@@ -32,12 +34,11 @@ export function PackPage() {
   const [box, setBox] = useState('0.4');
   const [alone, setAlone] = useState('10');
   const pick = picks.data?.find((p) => p.orderId === id);
-  const request: PackRequest = {
-    carrier,
-    boxKg: Number(box.replace(',', '.')),
-    aloneFromKg: Number(alone.replace(',', '.')),
-  };
-  const packing = usePacking(id, request, pick !== undefined);
+  const boxKg = amount(box);
+  const aloneFromKg = amount(alone);
+  const whole = boxKg !== undefined && aloneFromKg !== undefined;
+  const request: PackRequest = whole ? { carrier, boxKg, aloneFromKg } : { carrier };
+  const packing = usePacking(id, request, pick !== undefined && whole);
   const rate = packing.data?.rates.find((r) => r.code === carrier);
   const heavy = packing.data?.parcels.parcels.some((p) => p.heavy) ?? false;
   const error = send.error ?? packing.error;
@@ -76,8 +77,18 @@ export function PackPage() {
               )}
               onValue={setCarrier}
             />
-            <TextField label="a box weighs, kg" text={box} onText={setBox} />
-            <TextField label="alone from, kg" text={alone} onText={setAlone} />
+            <TextField
+              label="a box weighs, kg"
+              text={box}
+              onText={setBox}
+              problem={boxKg === undefined ? NO_NUMBER : undefined}
+            />
+            <TextField
+              label="alone from, kg"
+              text={alone}
+              onText={setAlone}
+              problem={aloneFromKg === undefined ? NO_NUMBER : undefined}
+            />
           </Grid>
           {packing.data && (
             <Box style={{ opacity: packing.isFetching ? 0.6 : 1 }}>
@@ -103,7 +114,7 @@ export function PackPage() {
             <Key
               main
               busy={send.isPending}
-              disabled={!packing.data}
+              disabled={!packing.data || !whole}
               onClick={() =>
                 send.mutate(
                   { orderId: id, body: request, key },

@@ -1,10 +1,8 @@
-import { ChakraProvider } from '@chakra-ui/react';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { useState } from 'react';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { dataOf, messageOf, Problem, sendFile } from '../api/client';
-import { system } from '../theme/theme';
+import { show } from '../test-shop';
 import { Choice } from './Choice';
 import { QuantityField } from './QuantityField';
 import { useReading, withUnit } from './quantity';
@@ -27,17 +25,6 @@ function answer(body: unknown, status = 200) {
     headers: { 'Content-Type': 'application/json' },
   });
 }
-
-function show(element: React.ReactElement) {
-  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
-  return render(
-    <ChakraProvider value={system}>
-      <QueryClientProvider client={queries}>{element}</QueryClientProvider>
-    </ChakraProvider>,
-  );
-}
-
-afterEach(() => vi.unstubAllGlobals());
 
 function Typed({ problem }: { problem?: string }) {
   const [text, setText] = useState('');

@@ -1,4 +1,3 @@
-// @vitest-environment node
 import { describe, expect, it } from 'vitest';
 import { bagsAnd, benchGrams, benchMass, counted, figure, left, moment } from './format';
 

@@ -95,3 +95,9 @@ export function counted(n: number, product: string): string {
 export function plural(n: number, one: string, many = `${one}s`): string {
   return `${n} ${n === 1 ? one : many}`;
 }
+
+/** A number as people write it, or none. */
+export function amount(text: string): number | undefined {
+  const n = Number(text.replace(',', '.'));
+  return text.trim() === '' || Number.isNaN(n) ? undefined : n;
+}

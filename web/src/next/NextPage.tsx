@@ -1,29 +1,31 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { counted, moment, plural } from '../kit/format';
+import { moment, plural } from '../kit/format';
 import { Empty, Failed, Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
+import { usePlan } from '../plan/usePlan';
 import { GroupDialog } from '../shelf/GroupDialog';
 import { type Group, useShelf } from '../shelf/useShelf';
-import { stepWords } from '../shelf/words';
 import { useNow } from '../workshop/useWorkshop';
 import { CallChoice } from './CallChoice';
-import { byBoard, clockToday, fitting, type Task, tasksBy } from './next';
+import { byBoard, clockToday, fitting, poursBy, tasksBy } from './next';
 import { Seconds } from './Seconds';
+import { TaskList } from './TaskList';
 
-/** What to do next, by due moment or by place, and what fits before lunch. */
+/** What to do next, pours of the plan among it, by due moment or by place, and what fits. */
 export function NextPage() {
   useTitle('Next');
   const now = useNow();
   const { data, error, refetch } = useShelf();
+  const plan = usePlan();
   const [params, setParams] = useSearchParams();
   const [open, setOpen] = useState<Group>();
   const by = params.get('by') === 'place' ? 'place' : 'time';
   const clock = params.get('until') ?? '12:30';
   const until = clockToday(clock, now);
-  const tasks = tasksBy(data?.groups ?? [], until, now);
+  const tasks = tasksBy(data?.groups ?? [], poursBy(plan.data, until), until, now);
   const fit = fitting(tasks, now, until);
   const set = (key: string, value: string) => {
     params.set(key, value);
@@ -79,14 +81,20 @@ export function NextPage() {
         </Text>
       )}
       {by === 'time' ? (
-        <TaskList tasks={tasks} fit={fit} now={now} onOpen={setOpen} />
+        <TaskList tasks={tasks} fit={fit} now={now} plan={plan.data} onOpen={setOpen} />
       ) : (
         byBoard(tasks).map((b) => (
           <Box key={b.board} as="section" aria-label={b.name} mb={4}>
             <Text as="h2" textStyle="name">
               {b.name}
             </Text>
-            <TaskList tasks={b.tasks} fit={b.tasks.length} now={now} onOpen={setOpen} />
+            <TaskList
+              tasks={b.tasks}
+              fit={b.tasks.length}
+              now={now}
+              plan={plan.data}
+              onOpen={setOpen}
+            />
           </Box>
         ))
       )}
@@ -102,55 +110,6 @@ export function NextPage() {
         </Text>
       </Text>
       {open && <GroupDialog group={open} now={now} onClose={() => setOpen(undefined)} />}
-    </Box>
-  );
-}
-
-interface ListProps {
-  tasks: Task[];
-  /** How many of them fit. */
-  fit: number;
-  now: number;
-  onOpen: (group: Group) => void;
-}
-
-function TaskList({ tasks, fit, now, onOpen }: ListProps) {
-  return (
-    <Box as="ol" listStyleType="none">
-      {tasks.map((task, i) => (
-        <Flex
-          as="li"
-          key={task.group.key}
-          gap={4}
-          alignItems="center"
-          borderBottom="1px solid"
-          borderColor="rule"
-          opacity={i < fit ? 1 : 0.85}
-        >
-          <Text
-            textStyle="label"
-            w="130px"
-            flexShrink={0}
-            color={task.late ? 'oxide' : task.at <= now ? 'ink' : 'quiet'}
-          >
-            {task.late ? 'late' : task.at <= now ? 'now' : moment(task.at, now)}
-          </Text>
-          <button
-            type="button"
-            onClick={() => onOpen(task.group)}
-            style={{ minHeight: '56px', flex: 1, textAlign: 'left', cursor: 'pointer' }}
-          >
-            <b>{stepWords(task.group)}</b> {counted(task.group.pieces, task.group.product)}
-            <Text as="span" color="quiet">
-              , {task.group.colourway}
-              {task.group.casts.length > 0 && `, ${task.group.casts.map((c) => c.copy).join(' ')}`}
-            </Text>
-          </button>
-          <Text color="quiet" w="90px" textAlign="right">
-            {Math.round(task.minutes)} min{i < fit ? '' : ', later'}
-          </Text>
-        </Flex>
-      ))}
     </Box>
   );
 }

@@ -1,35 +1,53 @@
+import type { Plan, Visit } from '../plan/usePlan';
 import type { Board, Group } from '../shelf/useShelf';
 import { gate, isLate } from '../shelf/time';
 import { BOARDS } from '../shelf/words';
 
-/** What is done in one go at one place: what is due there, or will be by then. */
+/** What is done in one go at one place: what is due there, or will be by then; or a pour. */
 export interface Task {
-  group: Group;
   at: number;
   minutes: number;
   late: boolean;
+  /** Pieces whose next step this is; without them it is a pour of the plan. */
+  group?: Group;
+  visit?: Visit;
 }
 
 /** Everything that can be done by a moment, late ones first, then by due moment. */
-export function tasksBy(groups: Group[], until: number, now: number): Task[] {
-  return groups
-    .filter((g) => g.gateAt !== undefined && gate(g) <= until)
-    .map((group) => ({
-      group,
-      at: gate(group),
-      minutes: group.attendedMin,
-      late: isLate(group, now),
-    }))
+export function tasksBy(groups: Group[], visits: Visit[], until: number, now: number): Task[] {
+  const steps = groups.map((group) => ({
+    group,
+    at: group.gateAt === undefined ? Infinity : gate(group),
+    minutes: group.attendedMin,
+    late: isLate(group, now),
+  }));
+  const pours = visits.map((visit) => ({
+    visit,
+    at: Date.parse(visit.at),
+    minutes: visit.minutes,
+    late: false,
+  }));
+  return [...steps, ...pours]
+    .filter((task) => task.at <= until)
     .sort((a, b) => Number(b.late) - Number(a.late) || a.at - b.at);
 }
 
-/** The same by the place in the shop where they stand, in the order of the shelf. */
-export function byBoard(tasks: Task[]): { board: Board; name: string; tasks: Task[] }[] {
-  return BOARDS.map(({ board, name }) => ({
-    board,
-    name,
-    tasks: tasks.filter((t) => t.group.board === board),
-  })).filter((b) => b.tasks.length > 0);
+/** What the plan pours by a moment. */
+export function poursBy(plan: Plan | undefined, until: number): Visit[] {
+  return (plan?.days ?? [])
+    .flatMap((d) => d.visits)
+    .filter((v) => v.casts.length > 0 && Date.parse(v.at) <= until);
+}
+
+/** The same by the place in the shop where they stand, in the order of the shelf; pours first. */
+export function byBoard(tasks: Task[]): { board: Board | 'pour'; name: string; tasks: Task[] }[] {
+  return [{ board: 'pour' as const, name: 'To pour' }, ...BOARDS]
+    .map(({ board, name }) => ({
+      board,
+      name,
+      tasks: tasks.filter((t) => (t.group?.board ?? 'pour') === board),
+    }))
+    .filter((b) => b.tasks.length > 0);
 }
 
 /** How many of the tasks, in their order, fit into the minutes that one person has by then. */

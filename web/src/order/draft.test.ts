@@ -1,4 +1,3 @@
-// @vitest-environment node
 import { describe, expect, it } from 'vitest';
 import { askedOf, EMPTY_LINE, type OrderDraft, requestOf } from './draft';
 

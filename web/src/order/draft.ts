@@ -1,3 +1,4 @@
+import { amount } from '../kit/format';
 import type { Line, Order, OrderRequest } from './useOrders';
 
 /** A line as it is being written. */
@@ -36,12 +37,6 @@ export function draftOf(order: Order): OrderDraft {
       note: l.note ?? '',
     })),
   };
-}
-
-/** A number as people write it, or none. */
-function amount(text: string): number | undefined {
-  const n = Number(text.replace(',', '.'));
-  return text.trim() === '' || Number.isNaN(n) ? undefined : n;
 }
 
 /** The product and colourway of a line; noughts where it has none. */

@@ -1,9 +1,9 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { counted, day } from '../kit/format';
+import { day } from '../kit/format';
 import { LinkKey } from '../kit/Tabs';
 import { Empty, Key } from '../kit/States';
-import { hours, sheetOf, time } from './days';
+import { copiesOf, goodsOf, hours, sheetOf, time } from './days';
 import type { Plan, Visit } from './usePlan';
 
 const FIRST_DAYS = 5;
@@ -43,10 +43,7 @@ export function ByDay({ plan }: { plan: Plan }) {
 
 function VisitRow({ visit, plan }: { visit: Visit; plan: Plan }) {
   const sheet = sheetOf(plan, visit);
-  const copies = visit.casts
-    .map((no) => plan.casts.find((c) => c.no === no)?.copy)
-    .filter(Boolean)
-    .join(', ');
+  const copies = copiesOf(plan, visit).join(', ');
   return (
     <Grid
       templateColumns={{ base: '62px 1fr', md: '74px 100px 1fr 190px' }}
@@ -72,7 +69,7 @@ function VisitRow({ visit, plan }: { visit: Visit; plan: Plan }) {
             style={{ background: visit.swatch }}
           />
           <Text fontWeight={600}>
-            {counted(visit.pieces, visit.product)}, {visit.colourway}
+            {goodsOf(plan, visit)}, {visit.colourway}
           </Text>
           <Text color="quiet">
             {hours(visit.minutes)}

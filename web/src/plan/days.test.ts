@@ -1,6 +1,5 @@
-// @vitest-environment node
 import { describe, expect, it } from 'vitest';
-import { daysSince, hours, momentAt, sheetOf } from './days';
+import { copiesOf, daysSince, goodsOf, hours, momentAt, sheetOf } from './days';
 import type { PlannedCast, Plan, Visit } from './usePlan';
 
 const cast = (no: number, productId: number, lineId: number, copyId: number) =>
@@ -27,6 +26,23 @@ describe('a planned visit', () => {
     const visit = { casts: [0, 1] } as Visit;
     expect(sheetOf(holding, visit)).toBe('/pour/sheet?fills=4-11-8&colourway=2');
     expect(sheetOf(holding, { casts: [0] } as Visit)).toContain('4-11-7');
+  });
+
+  it('says what goes into which copies', () => {
+    const bowls = { product: 'Ripple bowl', pieces: 1 };
+    const cups = { product: 'Tea-light cup', pieces: 2 };
+    const named = {
+      casts: [
+        { ...cast(0, 4, 11, 7), ...bowls, copy: 'B7' },
+        { ...cast(1, 5, 12, 9), ...cups, copy: 'T9' },
+        { ...cast(2, 4, 11, 8), ...bowls, copy: 'B8' },
+      ],
+    } as unknown as Plan;
+    const visit = { casts: [0, 1, 2] } as Visit;
+    expect(goodsOf(named, visit)).toBe('2 Ripple bowls, 2 Tea-light cups');
+    expect(copiesOf(named, visit)).toEqual(['B7', 'T9', 'B8']);
+    const step = { casts: [] as number[], pieces: 3, product: 'Reed vase' } as unknown as Visit;
+    expect(goodsOf(named, step)).toBe('3 Reed vases');
   });
 
   it('starts none where nothing is poured', () => {

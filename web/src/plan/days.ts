@@ -1,14 +1,34 @@
+import { counted } from '../kit/format';
 import { sheetPath } from '../pour/usePour';
 import type { PlannedCast, Plan, Visit } from './usePlan';
+
+/** The casts that are poured in a visit. */
+function castsOf(plan: Plan, visit: Visit): PlannedCast[] {
+  return visit.casts
+    .map((no) => plan.casts.find((c) => c.no === no))
+    .filter((c): c is PlannedCast => c !== undefined);
+}
+
+/** The codes of the copies that are filled in a visit. */
+export const copiesOf = (plan: Plan, visit: Visit) => castsOf(plan, visit).map((c) => c.copy);
+
+/** "1 Ripple bowl, 2 Reed vases": of one colour several products are poured from one bowl. */
+export function goodsOf(plan: Plan, visit: Visit): string {
+  const pieces = new Map<string, number>();
+  for (const cast of castsOf(plan, visit)) {
+    pieces.set(cast.product, (pieces.get(cast.product) ?? 0) + cast.pieces);
+  }
+  return pieces.size === 0
+    ? counted(visit.pieces, visit.product)
+    : [...pieces].map(([product, n]) => counted(n, product)).join(', ');
+}
 
 /**
  * Where the sheet for a visit's casts starts: each product with its line and copies. Copies that
  * hold something still are left for later, as long as others are free.
  */
 export function sheetOf(plan: Plan, visit: Visit): string | undefined {
-  const casts = visit.casts
-    .map((no) => plan.casts.find((c) => c.no === no))
-    .filter((c): c is PlannedCast => c !== undefined);
+  const casts = castsOf(plan, visit);
   const held = plan.moulds.flatMap((m) => m.copies.filter((c) => c.heldUntil).map((c) => c.copyId));
   const free = casts.filter((c) => !held.includes(c.copyId));
   const ready = free.length > 0 ? free : casts;

@@ -93,8 +93,8 @@ export function useSheet(wanted: Wanted | undefined, fixed = false) {
 /** What a pour changes. */
 function settle(queries: QueryClient) {
   return Promise.all(
-    ['shelf', 'moulds', 'mould', 'orders', 'order', 'waiting', 'stock', 'use'].map((k) =>
-      queries.invalidateQueries({ queryKey: [k] }),
+    ['shelf', 'moulds', 'mould', 'orders', 'order', 'waiting', 'stock', 'use', 'plan', 'needs'].map(
+      (k) => queries.invalidateQueries({ queryKey: [k] }),
     ),
   );
 }

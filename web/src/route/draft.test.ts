@@ -1,4 +1,3 @@
-// @vitest-environment node
 import { expect, it } from 'vitest';
 import { draftOf, stepOf } from './draft';
 import type { RouteStep } from './useRoute';

@@ -1,4 +1,3 @@
-// @vitest-environment node
 import { describe, expect, it } from 'vitest';
 import { hoursWords, place, together } from './RouteLineDrawing';
 import type { RouteLine } from './useRoute';

@@ -1,4 +1,3 @@
-// @vitest-environment node
 import { describe, expect, it } from 'vitest';
 import { CROWD, fold } from './fold';
 import type { Group } from './useShelf';

@@ -1,4 +1,3 @@
-// @vitest-environment node
 import { expect, it } from 'vitest';
 import { entriesOf, isFilled, requestOf } from './takeOut';
 import type { Group } from './useShelf';

@@ -1,4 +1,3 @@
-// @vitest-environment node
 import { describe, expect, it } from 'vitest';
 import { nextThree, place, PLUMB, shiftOf, spanOf } from './time';
 import type { Group } from './useShelf';

@@ -37,7 +37,17 @@ export function useActs() {
   });
 }
 
-const TOUCHED = ['shelf', 'moulds', 'mould', 'orders', 'order', 'piece', 'recipe', 'seconds'];
+const TOUCHED = [
+  'shelf',
+  'moulds',
+  'mould',
+  'orders',
+  'order',
+  'piece',
+  'recipe',
+  'seconds',
+  'plan',
+];
 
 /** Acts on the shelf; the key makes a second press the same act. */
 function useAct<T, R>(send: (key: string, body: T) => Promise<R>) {

@@ -1,4 +1,3 @@
-// @vitest-environment node
 import { describe, expect, it } from 'vitest';
 import { closedProfile, draftOf, freshSolid, type Solid, solidOf, textsOf } from './draft';
 import { FIELDS } from './fields';

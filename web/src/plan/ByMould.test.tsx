@@ -1,0 +1,85 @@
+import { fireEvent, screen, within } from '@testing-library/react';
+import { describe, expect, it, vi } from 'vitest';
+import { serve, show } from '../test-shop';
+import { ByMould } from './ByMould';
+import type { Plan, usePlanActs } from './usePlan';
+
+const day = new Date().toLocaleDateString('sv-SE');
+const cast = (no: number, copyId: number, copy: string, pinned: boolean) => ({
+  no,
+  copyId,
+  copy,
+  pinned,
+  mouldId: 1,
+  pieces: 1,
+  product: 'Ripple bowl',
+  colourway: 'Chalk',
+  swatch: '#eeeeee',
+  order: '103',
+  customer: 'Harbour Rooms',
+  pourAt: `${day}T09:00:00`,
+  demouldAt: `${day}T13:00:00`,
+  readyAt: `${day}T16:00:00`,
+});
+const plan = {
+  id: 8,
+  casts: [cast(0, 7, 'R7', false), cast(1, 9, 'R9', true)],
+  moulds: [
+    {
+      mouldId: 1,
+      mould: 'Ripple bowl',
+      copies: [
+        { copyId: 7, copy: 'R7' },
+        { copyId: 8, copy: 'R8', holds: 'Ripple bowl', heldUntil: `${day}T23:00:00` },
+        { copyId: 9, copy: 'R9' },
+      ],
+    },
+  ],
+} as unknown as Plan;
+
+function showPlan() {
+  serve({ 'GET /api/workshop': { now: new Date().toISOString() } });
+  const acts = {
+    move: { mutate: vi.fn(), isPending: false },
+    letGo: { mutate: vi.fn(), isPending: false },
+  };
+  show(<ByMould plan={plan} acts={acts as unknown as ReturnType<typeof usePlanActs>} />);
+  return acts;
+}
+
+const bar = (copy: string) =>
+  screen.getByRole('button', { name: new RegExp(`^1 Ripple bowl, Chalk, order 103, ${copy}`) });
+
+describe('the plan by mould copy', () => {
+  it('has a rail a copy, with what it holds now', () => {
+    showPlan();
+    const mould = screen.getByRole('region', { name: 'Ripple bowl' });
+    expect(within(mould).getByText('R8')).toBeVisible();
+    expect(within(mould).getByText('holds Ripple bowl')).toBeVisible();
+    expect(bar('R7')).toHaveAttribute('aria-pressed', 'false');
+  });
+
+  it('puts a cast by its form, to the minute', () => {
+    const acts = showPlan();
+    fireEvent.click(bar('R7'));
+    const form = within(screen.getByRole('region', { name: 'Put the cast' }));
+    expect(form.queryByRole('button', { name: 'Let it go' })).toBeNull();
+    fireEvent.change(form.getByLabelText('into'), { target: { value: '9' } });
+    fireEvent.change(form.getByLabelText('poured at'), { target: { value: `${day}T14:05` } });
+    fireEvent.click(form.getByRole('button', { name: 'Put it there' }));
+    expect(acts.move.mutate).toHaveBeenCalledWith({
+      plan,
+      no: 0,
+      copyId: 9,
+      pourAt: `${day}T14:05`,
+    });
+  });
+
+  it('lets a cast go that was put somewhere', () => {
+    const acts = showPlan();
+    fireEvent.click(bar('R9'));
+    expect(screen.getByText(/stays where it was put/)).toBeVisible();
+    fireEvent.click(screen.getByRole('button', { name: 'Let it go' }));
+    expect(acts.letGo.mutate).toHaveBeenCalledWith({ plan, no: 1 });
+  });
+});

@@ -1,0 +1,55 @@
+import { ChakraProvider } from '@chakra-ui/react';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import type { ReactElement } from 'react';
+import { MemoryRouter } from 'react-router';
+import { vi } from 'vitest';
+import { system } from './theme/theme';
+
+/** Shows a part as the application would, at a path. */
+export function show(element: ReactElement, path = '/') {
+  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  return render(
+    <ChakraProvider value={system}>
+      <QueryClientProvider client={queries}>
+        <MemoryRouter initialEntries={[path]}>{element}</MemoryRouter>
+      </QueryClientProvider>
+    </ChakraProvider>,
+  );
+}
+
+/** What was asked of the server. */
+export interface Asked {
+  what: string;
+  body: unknown;
+}
+
+/** An answer that is not a success. */
+export class Refusal {
+  constructor(
+    readonly status: number,
+    readonly body: unknown,
+  ) {}
+}
+
+/**
+ * A server that knows these answers, by method and path ("GET /api/orders"); what it was asked is
+ * in the list that comes back.
+ */
+export function serve(answers: Record<string, unknown>): Asked[] {
+  const asked: Asked[] = [];
+  vi.stubGlobal('fetch', async (input: RequestInfo, init?: RequestInit) => {
+    const request = new Request(input, init);
+    const what = `${request.method} ${new URL(request.url).pathname}`;
+    const text = await request.text();
+    const isJson = request.headers.get('Content-Type') === 'application/json';
+    asked.push({ what, body: isJson && text ? (JSON.parse(text) as unknown) : text });
+    const answer = what in answers ? answers[what] : new Refusal(404, { code: 'unknown' });
+    const [body, status] = answer instanceof Refusal ? [answer.body, answer.status] : [answer, 200];
+    return new Response(JSON.stringify(body), {
+      status,
+      headers: { 'Content-Type': 'application/json' },
+    });
+  });
+  return asked;
+}
