@@ -16,7 +16,11 @@ const LIST = 'GET /api/orders/5/allotments';
 const allotments = [
   {
     lineId: 11,
-    own: [piece(1, 30, { readyAt: '2027-03-01T10:00:00Z', massKg: 1.234 }), piece(2, 30)],
+    own: [
+      piece(1, 30, { readyAt: '2027-03-01T10:00:00Z', massKg: 1.234 }),
+      piece(2, 30),
+      piece(6, 30, { sent: true }),
+    ],
     free: [piece(3, 31, { demouldedAt: '2027-03-01T10:00:00Z' })],
   },
   { lineId: 12, own: [piece(4, 32, { sent: true })], free: [piece(5, 33)] },
@@ -31,7 +35,7 @@ describe('pieces of lines', () => {
     expect(screen.getByRole('button', { name: 'free piece 2' })).toHaveTextContent('in the mould');
     expect(screen.getByRole('button', { name: 'tie piece 3' })).toHaveTextContent('curing');
     // Its line has all it wants, and what was sent cannot be freed.
-    expect(screen.queryByRole('button', { name: /piece [45]/ })).toBeNull();
+    expect(screen.queryByRole('button', { name: /piece [456]/ })).toBeNull();
   });
 
   it('are tied and freed by hand', async () => {
