@@ -91,7 +91,10 @@ export function PackPage() {
             />
           </Grid>
           {packing.data && (
-            <Box style={{ opacity: packing.isFetching ? 0.6 : 1 }}>
+            <Box
+              aria-busy={packing.isFetching}
+              fontStyle={packing.isFetching ? 'italic' : 'normal'}
+            >
               <Text textStyle="name" mt={2}>
                 {plural(packing.data.parcels.parcels.length, 'parcel')}
                 {packing.data.parcels.fewest ? ', no fewer would do' : ''}

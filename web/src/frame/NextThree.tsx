@@ -56,7 +56,7 @@ export function NextThree() {
           </Link>
         </Text>
         <Text textStyle="small" color="quiet" truncate>
-          <Link to="/workshop">{workshop?.name ?? ''}</Link>
+          {workshop && <Link to="/workshop">{workshop.name}</Link>}
         </Text>
       </Box>
     </Grid>

@@ -42,7 +42,7 @@ export function PromisePage() {
         <Text color="quiet">Choose a product in a colourway, and say how many.</Text>
       )}
       {data && lines.length > 0 && (
-        <Box style={{ opacity: isFetching ? 0.6 : 1 }}>
+        <Box aria-busy={isFetching} fontStyle={isFetching ? 'italic' : 'normal'}>
           <PromisePanel promise={data}>
             <LinkKey
               main

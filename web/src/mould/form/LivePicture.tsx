@@ -22,8 +22,9 @@ export function LivePicture({ live, offsetMm }: Props) {
     );
   }
   return (
-    <Box position="sticky" top={4} alignSelf="start" opacity={live.error ? 0.45 : 1}>
-      <Box h="300px">
+    <Box position="sticky" top={4} alignSelf="start" fontStyle={live.error ? 'italic' : 'normal'}>
+      {live.error && <Text color="quiet">As it was before what is marked.</Text>}
+      <Box h="300px" opacity={live.error ? 0.45 : 1}>
         <SectionDrawing
           section={sum.section}
           offsetMm={offsetMm}
@@ -37,7 +38,7 @@ export function LivePicture({ live, offsetMm }: Props) {
         />
       </Box>
       {sum.plan.cavity.length > 0 && (
-        <Box h="170px">
+        <Box h="170px" opacity={live.error ? 0.45 : 1}>
           <PlanDrawing plan={sum.plan} title="From above, to scale" />
         </Box>
       )}

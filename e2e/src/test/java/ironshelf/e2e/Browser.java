@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
@@ -86,6 +87,10 @@ final class Browser implements AutoCloseable {
     assertThatCode(() -> page.waitForFunction(FITS, null, SOON))
         .as("no sideways scroll on " + page.url())
         .doesNotThrowAnyException();
+  }
+
+  void closeWindows() {
+    List.copyOf(chromium.contexts()).forEach(BrowserContext::close);
   }
 
   @Override

@@ -8,8 +8,9 @@ import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 
 /**
- * Hands a test what it asks for: a {@link Browser} and an {@link Empty} shop, one of each a class,
- * and the demo's shop, one for the whole run. Classes that use the demo hold the lock of its name.
+ * Hands a test what it asks for: an {@link Empty} shop, one a class; a {@link Browser}, one a
+ * thread, whose windows close with their class; and the demo's shop, one for the whole run. Classes
+ * that use the demo hold the lock of its name.
  */
 final class Workshop implements ParameterResolver {
 
@@ -32,14 +33,17 @@ final class Workshop implements ParameterResolver {
   public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
     // A store closes what it holds when its class, or the run, is done.
     ExtensionContext.Store ofClass = context.getParent().orElseThrow().getStore(OURS);
+    ExtensionContext.Store ofRun = context.getRoot().getStore(OURS);
     if (parameter.getParameter().getType() == Browser.class) {
-      return ofClass.getOrComputeIfAbsent(Browser.class, type -> new Browser(), Browser.class);
+      // What drives it answers to the thread that started it.
+      Browser browser =
+          ofRun.getOrComputeIfAbsent(
+              Thread.currentThread(), thread -> new Browser(), Browser.class);
+      ofClass.getOrComputeIfAbsent("windows", name -> (AutoCloseable) browser::closeWindows);
+      return browser;
     }
     return parameter.isAnnotated(Empty.class)
         ? ofClass.getOrComputeIfAbsent("empty", name -> new RunningApp(false), RunningApp.class)
-        : context
-            .getRoot()
-            .getStore(OURS)
-            .getOrComputeIfAbsent(DEMO, name -> new RunningApp(true), RunningApp.class);
+        : ofRun.getOrComputeIfAbsent(DEMO, name -> new RunningApp(true), RunningApp.class);
   }
 }
