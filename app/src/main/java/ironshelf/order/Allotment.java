@@ -6,6 +6,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
@@ -25,6 +26,9 @@ class Allotment {
   private Instant at;
 
   private @Nullable Instant sentAt;
+
+  /** What is sent cannot be freed at the same moment. */
+  @Version private long version;
 
   protected Allotment() {}
 

@@ -23,9 +23,11 @@ class AllotmentController {
   record Tied(int pieces) {}
 
   private final AllotmentService allotments;
+  private final OrderService orders;
 
-  AllotmentController(AllotmentService allotments) {
+  AllotmentController(AllotmentService allotments, OrderService orders) {
     this.allotments = allotments;
+    this.orders = orders;
   }
 
   @GetMapping("/api/orders/{id}/allotments")
@@ -38,9 +40,10 @@ class AllotmentController {
     return new Tied(allotments.allotBest(id));
   }
 
+  /** All open orders, those that are due first served first; each is done by itself. */
   @PostMapping("/api/allotments")
   Tied allotAll() {
-    return new Tied(allotments.allotAll());
+    return new Tied(orders.open().stream().mapToInt(o -> allotments.allotBest(o.id())).sum());
   }
 
   @PostMapping("/api/order-lines/{id}/allotments")

@@ -11,6 +11,7 @@ import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
 import ironshelf.product.ProductService;
 import ironshelf.product.Target;
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -23,7 +24,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Which pieces are tied to which lines. The database holds that a piece is tied once at most. */
+/**
+ * Which pieces are tied to which lines. The database holds that a piece is tied once at most; a
+ * line that is held while it is counted holds that it never gets more than it wants.
+ */
 @Service
 @Transactional
 public class AllotmentService {
@@ -37,6 +41,7 @@ public class AllotmentService {
   private final LineProgress progress;
   private final PieceService pieces;
   private final ProductService products;
+  private final EntityManager entities;
   private final Clock clock;
 
   AllotmentService(
@@ -46,6 +51,7 @@ public class AllotmentService {
       LineProgress progress,
       PieceService pieces,
       ProductService products,
+      EntityManager entities,
       Clock clock) {
     this.orders = orders;
     this.lines = lines;
@@ -53,6 +59,7 @@ public class AllotmentService {
     this.progress = progress;
     this.pieces = pieces;
     this.products = products;
+    this.entities = entities;
     this.clock = clock;
   }
 
@@ -62,7 +69,7 @@ public class AllotmentService {
    * @return how many were tied
    */
   public int allot(long lineId, List<Long> pieceIds, Instant at) {
-    int wanted = wanted(line(lineId));
+    int wanted = wanted(held(lineId));
     List<Long> taken = pieceIds.subList(0, Math.min(wanted, pieceIds.size()));
     taken.forEach(pieceId -> allotments.save(new Allotment(lineId, pieceId, at)));
     return taken.size();
@@ -80,7 +87,7 @@ public class AllotmentService {
 
   /** Ties these pieces to a line by hand; refused where one is not to be had, or too many are. */
   public LineAllotments allotByHand(long lineId, Collection<Long> pieceIds) {
-    OrderLine line = line(lineId);
+    OrderLine line = held(lineId);
     Set<Long> free = free(line).stream().map(PieceView::id).collect(toSet());
     for (long pieceId : pieceIds) {
       if (!free.contains(pieceId)) {
@@ -104,7 +111,9 @@ public class AllotmentService {
     OrderEntity order =
         orders.findById(orderId).orElseThrow(() -> ProblemException.unknown("order", orderId));
     int tied = 0;
-    for (OrderLine line : order.lines()) {
+    // Always in one order, so that two never wait for each other.
+    for (long lineId : order.lines().stream().map(OrderLine::id).sorted().toList()) {
+      OrderLine line = held(lineId);
       int wanted = wanted(line);
       if (wanted > 0) {
         List<Long> chosen = best(line, wanted);
@@ -114,11 +123,6 @@ public class AllotmentService {
       }
     }
     return tied;
-  }
-
-  /** The same for all open orders, those that are due first served first. */
-  public int allotAll() {
-    return orders.open().stream().mapToInt(o -> allotBest(o.id())).sum();
   }
 
   private List<Long> best(OrderLine line, int wanted) {
@@ -164,6 +168,7 @@ public class AllotmentService {
 
   /** Frees what of a line has not gone. */
   void freeUnsent(OrderLine line) {
+    lines.held(line.id());
     allotments.deleteAll(
         allotments.findByLineIdIn(List.of(line.id())).stream().filter(a -> !a.isSent()).toList());
     allotments.flush();
@@ -171,6 +176,7 @@ public class AllotmentService {
 
   /** Frees what a line has over a smaller quantity, the youngest first. */
   void shorten(OrderLine line, int quantity) {
+    lines.held(line.id());
     List<Allotment> own = allotments.findByLineIdIn(List.of(line.id()));
     long sent = own.stream().filter(Allotment::isSent).count();
     if (sent > quantity) {
@@ -267,6 +273,14 @@ public class AllotmentService {
     allotments.flush();
     pieces.sent(List.of(pieceId), null);
     return tied.lineId();
+  }
+
+  /** The line as it is now, held until this is done. */
+  private OrderLine held(long id) {
+    OrderLine line = lines.held(id).orElseThrow(() -> ProblemException.unknown("order line", id));
+    // It may have been read before somebody else was done with it.
+    entities.refresh(line.order());
+    return line;
   }
 
   private OrderLine line(long id) {

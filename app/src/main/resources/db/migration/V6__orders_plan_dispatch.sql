@@ -35,6 +35,9 @@ alter table order_lines add check (refunded >= 0);
 alter table order_lines add column cancelled_at timestamp(6) with time zone;
 create index order_lines_order on order_lines (order_id);
 alter table allotments add column sent_at timestamp(6) with time zone;
+alter table allotments add column version bigint;
+update allotments set version = 0;
+alter table allotments alter column version set not null;
 alter table pieces add column sent_at timestamp(6) with time zone;
 -- Messages of a shop feed that were taken; the same one twice does nothing.
 create table feed_messages (
