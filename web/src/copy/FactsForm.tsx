@@ -6,6 +6,7 @@ import { QuantityField } from '../kit/QuantityField';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import type { History, useCopyActs } from './useCopy';
+import { numberIn } from '../kit/format';
 
 interface Props {
   history: History;
@@ -37,7 +38,7 @@ export function FactsForm({ history, change }: Props) {
             ...(place.trim() !== '' && { place: place.trim() }),
             ...(emptyMass && { emptyKg: emptyMass.value }),
             ...(boughtOn !== '' && { boughtOn }),
-            ...(boughtFor.trim() !== '' && { boughtFor: Number(boughtFor.replace(',', '.')) }),
+            ...(boughtFor.trim() !== '' && { boughtFor: numberIn(boughtFor) }),
           },
           { onSuccess: () => setOpen(false) },
         );

@@ -2,7 +2,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { lazy, Suspense, useState } from 'react';
 import { messageOf } from '../api/client';
 import { TakeIn } from '../exchange/TakeIn';
-import { moment } from '../kit/format';
+import { moment, numberIn } from '../kit/format';
 import { Caution, Failed, Key, Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
@@ -98,7 +98,7 @@ function ReadingForm({ place }: { place: Place }) {
   const [celsius, setCelsius] = useState('');
   const keep = useKeepReading();
   const now = useNow();
-  const value = Number(celsius.replace(',', '.'));
+  const value = numberIn(celsius);
   const good = celsius.trim() !== '' && value >= -60 && value <= 200;
   return (
     <form

@@ -2,13 +2,13 @@ import { Box, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, dataOf, messageOf } from '../api/client';
-import { benchMass } from '../kit/format';
+import { benchMass, numberIn } from '../kit/format';
 import { TextField } from '../kit/TextField';
 
 /** Stones at the foot of a planter, so that its roots do not stand in water. */
 export function DrainagePanel({ containerL, pieces }: { containerL: number; pieces: number }) {
   const [share, setShare] = useState('20');
-  const sharePercent = Number(share.replace(',', '.'));
+  const sharePercent = numberIn(share);
   const { data, error } = useQuery({
     queryKey: ['drainage', containerL, share],
     queryFn: () =>

@@ -2,15 +2,13 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, dataOf, messageOf, type Schemas } from '../api/client';
-import { benchMass } from '../kit/format';
+import { benchMass, numberIn } from '../kit/format';
 import { Choice } from '../kit/Choice';
 import { Caution } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { PotThermometer } from './PotThermometer';
 
 type Convention = NonNullable<Schemas['WaxRequest']['convention']>;
-
-const number = (text: string) => Number(text.replace(',', '.'));
 
 /** Scented wax for vessels: how much, of what, and how warm. */
 export function WaxPanel({ containerL, pieces }: { containerL: number; pieces: number }) {
@@ -24,8 +22,8 @@ export function WaxPanel({ containerL, pieces }: { containerL: number; pieces: n
         client.POST('/api/calc/wax-fill', {
           body: {
             containerL,
-            headspacePercent: number(headspace),
-            fragrancePercent: number(fragrance),
+            headspacePercent: numberIn(headspace),
+            fragrancePercent: numberIn(fragrance),
             convention,
           },
         }),

@@ -1,4 +1,5 @@
 import type { Cause, Told } from './useInspect';
+import { numberIn } from '../kit/format';
 
 type FactName = NonNullable<Cause['asks']>;
 
@@ -27,6 +28,6 @@ export function asked(name: FactName) {
 export function tell(told: Told, name: FactName, text: string): Told {
   const { [name]: before, ...rest } = told as Record<string, number>;
   void before;
-  const value = Number(text.replace(',', '.'));
+  const value = numberIn(text);
   return text.trim() === '' || !Number.isFinite(value) ? rest : { ...rest, [name]: value };
 }

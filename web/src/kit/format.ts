@@ -96,8 +96,13 @@ export function plural(n: number, one: string, many = `${one}s`): string {
   return `${n} ${n === 1 ? one : many}`;
 }
 
-/** A number as people write it, or none. */
+/** A number as people write it; nothing is 0, and what is no number is not. */
+export function numberIn(text: string): number {
+  return Number(text.replace(',', '.'));
+}
+
+/** The same, or none where there is none. */
 export function amount(text: string): number | undefined {
-  const n = Number(text.replace(',', '.'));
+  const n = numberIn(text);
   return text.trim() === '' || Number.isNaN(n) ? undefined : n;
 }

@@ -6,6 +6,7 @@ import { QuantityField } from '../kit/QuantityField';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { type Stock, useStockActs } from './useStock';
+import { numberIn } from '../kit/format';
 
 /** What one level scoop weighs here, what a spoon does, what a pack holds and costs. */
 export function KnownForm({ stock, onDone }: { stock: Stock; onDone: () => void }) {
@@ -39,7 +40,7 @@ export function KnownForm({ stock, onDone }: { stock: Stock; onDone: () => void 
           moisturePercent: numberOf(moisture),
           absorptionPercent: numberOf(absorption),
           leadDays: numberOf(lead),
-          ...(price.trim() !== '' && { pricePerPack: Number(price.replace(',', '.')) }),
+          ...(price.trim() !== '' && { pricePerPack: numberIn(price) }),
         },
       });
       onDone();
@@ -107,5 +108,5 @@ export function KnownForm({ stock, onDone }: { stock: Stock; onDone: () => void 
 }
 
 function numberOf(text: string): number {
-  return text.trim() === '' ? 0 : Number(text.replace(',', '.'));
+  return text.trim() === '' ? 0 : numberIn(text);
 }

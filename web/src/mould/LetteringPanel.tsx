@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, dataOf } from '../api/client';
 import { TextField } from '../kit/TextField';
+import { numberIn } from '../kit/format';
 
 const KEY = 'ironshelf.letters';
 const USUAL = 'AABBCCDDEEEEFFGGHHIIJKLLMMNNOOPPQRRSSTTUUVWXYZ';
@@ -12,7 +13,7 @@ export function LetteringPanel({ widthMm }: { widthMm: number }) {
   const [text, setText] = useState('');
   const [set, setSet] = useState(() => localStorage.getItem(KEY) ?? USUAL);
   const [letter, setLetter] = useState('25');
-  const number = Number(letter.replace(',', '.'));
+  const number = numberIn(letter);
   const { data } = useQuery({
     queryKey: ['lettering', text, set, letter, widthMm],
     enabled: text.trim() !== '' && set.trim() !== '' && number > 0,

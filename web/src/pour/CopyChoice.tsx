@@ -8,6 +8,7 @@ import { Cooling } from './Cooling';
 import { CopyRow, isFree, type Open } from './CopyRow';
 import { SheetSummary } from './SheetSummary';
 import { sheetPath, useSheet, type Wanted } from './usePour';
+import { numberIn } from '../kit/format';
 
 const Press = chakra('button');
 
@@ -38,7 +39,7 @@ function Chooser({ open, others, moulds }: Props & { moulds: Mould[] }) {
     [open.key]: first(open),
   }));
   const [minutes, setMinutes] = useState('');
-  const minutesWanted = Number(minutes.replace(',', '.'));
+  const minutesWanted = numberIn(minutes);
   const all = [open, ...others.filter((o) => picked[o.key])];
   const copiesOf = (of: Open) =>
     (picked[of.key] ?? []).filter((id) =>

@@ -10,6 +10,7 @@ import { useMoulds } from '../mould/useMoulds';
 import { useRecipes } from '../recipe/useRecipes';
 import { type LayerDraft, LayerRows, ORDERED } from './LayerRows';
 import type { ProductRequest } from './useProducts';
+import { numberIn } from '../kit/format';
 
 interface Props {
   start: ProductRequest;
@@ -161,5 +162,5 @@ function kg(massKg: number | undefined): string {
 }
 
 function number(text: string): number {
-  return text.trim() === '' ? 0 : Number(text.replace(',', '.'));
+  return text.trim() === '' ? 0 : numberIn(text);
 }

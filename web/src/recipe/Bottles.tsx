@@ -1,6 +1,7 @@
 import { Box, Text } from '@chakra-ui/react';
 import { TextField } from '../kit/TextField';
 import type { Stock } from '../material/useStock';
+import { numberIn } from '../kit/format';
 
 interface Props {
   pigment: Stock['material'] | undefined;
@@ -30,7 +31,7 @@ export function Bottles({ pigment, bagKg, percent, onPercent }: Props) {
         label="bottles a bag"
         text={String(Math.round(perBag * 1000) / 1000)}
         onText={(text) => {
-          const bottles = Number(text.replace(',', '.'));
+          const bottles = numberIn(text);
           if (bottles > 0) {
             onPercent((bottles * bottleKg * 100) / bagKg);
           }

@@ -9,6 +9,7 @@ import { useStock } from '../material/useStock';
 import { Bottles } from './Bottles';
 import { PhotoSwatch } from './PhotoSwatch';
 import { type Colourway, useRecipeActs } from './useRecipes';
+import { numberIn } from '../kit/format';
 
 interface Props {
   recipeId: number;
@@ -46,7 +47,7 @@ export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
               ...binders.map((material) => ({ material, percentOfBinder: 100 })),
               ...doses.flatMap((d) => {
                 const code = pigments.find((p) => String(p.material.id) === d.id)?.material.code;
-                return code ? [{ material: code, percentOfBinder: number(d.percent) }] : [];
+                return code ? [{ material: code, percentOfBinder: numberIn(d.percent) }] : [];
               }),
             ],
           },
@@ -62,12 +63,12 @@ export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
         body: {
           name,
           swatch,
-          waterOffsetPercent: number(offset),
+          waterOffsetPercent: numberIn(offset),
           doses: doses
             .filter((d) => d.id !== NONE)
             .map((d) => ({
               materialId: Number(d.id),
-              percentOfBinder: number(d.percent),
+              percentOfBinder: numberIn(d.percent),
             })),
         },
       },
@@ -117,7 +118,7 @@ export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
           <Bottles
             pigment={pigments.find((p) => String(p.material.id) === dose.id)?.material}
             bagKg={bagKg}
-            percent={number(dose.percent)}
+            percent={numberIn(dose.percent)}
             onPercent={(percent) => set(row, { percent: String(percent) })}
           />
         </Flex>
@@ -150,10 +151,6 @@ export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
       </Flex>
     </form>
   );
-}
-
-function number(text: string): number {
-  return Number(text.replace(',', '.'));
 }
 
 function Swatch({ hex }: { hex: string }) {

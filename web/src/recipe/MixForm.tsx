@@ -7,6 +7,7 @@ import { useSubmit } from '../kit/useSubmit';
 import { type Kept, useStrengthClasses } from './useRecipes';
 import { NO_MATERIAL, type PartDraft, PartRows } from './PartRows';
 import { ADDITIONS } from './words';
+import { numberIn } from '../kit/format';
 
 interface Props {
   start: Kept;
@@ -155,7 +156,7 @@ export function MixForm({ start, saveWords, save }: Props) {
 }
 
 function number(text: string | undefined): number {
-  return Number((text ?? '').replace(',', '.'));
+  return numberIn(text ?? '');
 }
 
 function withClass(kept: Kept, code: string): Kept {

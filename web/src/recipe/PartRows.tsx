@@ -4,6 +4,7 @@ import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useStock } from '../material/useStock';
 import { BASES, type Basis } from './words';
+import { numberIn } from '../kit/format';
 
 export interface PartDraft {
   id: string;
@@ -64,7 +65,7 @@ export function PartRows({ parts, onParts, problemOf }: Props) {
                 label={`or kg a bag, ${row + 1}`}
                 text={perBag(part.amount, bagKg)}
                 onText={(text) => {
-                  const kg = Number(text.replace(',', '.'));
+                  const kg = numberIn(text);
                   if (kg > 0) {
                     set(row, { amount: String((kg * 100) / bagKg) });
                   }
@@ -92,6 +93,6 @@ export function PartRows({ parts, onParts, problemOf }: Props) {
 
 /** A percent of the binder as kilograms to each of its bags. */
 function perBag(percent: string, bagKg: number): string {
-  const kg = (Number(percent.replace(',', '.')) * bagKg) / 100;
+  const kg = (numberIn(percent) * bagKg) / 100;
   return Number.isFinite(kg) ? String(Math.round(kg * 10_000) / 10_000) : '';
 }

@@ -1,4 +1,5 @@
 import type { RouteStep } from './useRoute';
+import { numberIn } from '../kit/format';
 
 type Kind = RouteStep['step'];
 
@@ -36,8 +37,6 @@ export interface StepDraft {
 }
 
 const text = (n: number | undefined) => (n ? String(n) : '');
-const number = (typed: string) => Number(typed.replace(',', '.'));
-
 export function draftOf(step: RouteStep): StepDraft {
   return {
     step: step.step,
@@ -59,14 +58,14 @@ export function stepOf(draft: StepDraft): RouteStep {
   const seals = draft.step === 'seal';
   return {
     step: draft.step,
-    attendedMin: waits || draft.minutes === '' ? 0 : number(draft.minutes),
-    ...(waits && draft.wait !== '' && { waitH: number(draft.wait) }),
-    ...(!waits && draft.best !== '' && { bestH: number(draft.best) }),
+    attendedMin: waits || draft.minutes === '' ? 0 : numberIn(draft.minutes),
+    ...(waits && draft.wait !== '' && { waitH: numberIn(draft.wait) }),
+    ...(!waits && draft.best !== '' && { bestH: numberIn(draft.best) }),
     ...(draft.station !== '' && { station: draft.station }),
-    times: seals && draft.times !== '' ? number(draft.times) : 1,
-    gapMin: seals && draft.gap !== '' ? number(draft.gap) : 0,
+    times: seals && draft.times !== '' ? numberIn(draft.times) : 1,
+    gapMin: seals && draft.gap !== '' ? numberIn(draft.gap) : 0,
     ...(draft.step === 'bath' && { wetting: draft.wetting }),
     ...(seals && { faces: draft.faces }),
-    gramsPerM2: seals && draft.grams !== '' ? number(draft.grams) : 0,
+    gramsPerM2: seals && draft.grams !== '' ? numberIn(draft.grams) : 0,
   };
 }

@@ -5,6 +5,7 @@ import { client, dataOf, messageOf, type Schemas } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useStations } from '../route/useRoute';
+import { numberIn } from '../kit/format';
 
 type Station = Schemas['StationView'];
 
@@ -23,8 +24,6 @@ export function StationsForm() {
   );
 }
 
-const number = (text: string) => Number(text.replace(',', '.'));
-
 function Row({ station }: { station: Station }) {
   const queries = useQueryClient();
   const [name, setName] = useState(station.name);
@@ -37,8 +36,8 @@ function Row({ station }: { station: Station }) {
           params: { path: { id: station.id }, header: { 'If-Match': `"${station.version}"` } },
           body: {
             name,
-            ...(pieces !== '' && { pieces: number(pieces) }),
-            ...(litres !== '' && { litres: number(litres) }),
+            ...(pieces !== '' && { pieces: numberIn(pieces) }),
+            ...(litres !== '' && { litres: numberIn(litres) }),
           },
         }),
       ),

@@ -10,6 +10,7 @@ import { useTitle } from '../kit/useTitle';
 import { bodyOf, draftOf, HoursFields } from './HoursFields';
 import { StationsForm } from './StationsForm';
 import { useChangeWorkshop, useWorkshop } from './useWorkshop';
+import { numberIn } from '../kit/format';
 
 type Workshop = Schemas['WorkshopView'];
 type Measure = 'roomC' | 'mixerL' | 'scoopL' | 'wastePercent' | 'ratePerHour';
@@ -45,7 +46,7 @@ function Form({ workshop }: { workshop: Workshop }) {
   const [hours, setHours] = useState(() => draftOf(workshop));
   const { submit, busy, error, problemOf } = useSubmit();
   const change = useChangeWorkshop();
-  const number = (field: Measure) => Number((texts[field] ?? '').replace(',', '.'));
+  const number = (field: Measure) => numberIn(texts[field] ?? '');
   const send = () =>
     change.mutateAsync({
       version: workshop.version,

@@ -1,5 +1,6 @@
 import { Box, chakra, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
+import { numberIn } from '../../kit/format';
 
 const Press = chakra('button');
 
@@ -91,7 +92,7 @@ function Cell({
       value={typed ?? String(Math.round(value * 100) / 100)}
       onChange={(e) => {
         setTyped(e.target.value);
-        const n = Number(e.target.value.replace(',', '.'));
+        const n = numberIn(e.target.value);
         if (e.target.value.trim() !== '' && Number.isFinite(n)) {
           onValue(n);
         }

@@ -4,6 +4,7 @@ import type { Mould } from '../useMoulds';
 import type { Family } from '../words';
 import { draftOf, freshSolid, type Solid, type SolidDraft } from './draft';
 import { type ReadSolid, useQuantities, useSolids } from './useSolids';
+import { numberIn } from '../../kit/format';
 
 export interface PlacedDraft {
   solid: SolidDraft;
@@ -126,7 +127,7 @@ export function useMouldForm(start: MouldDraft, insertsKept: Solid[]): Form {
           .split('\n')
           .map((l) => l.trim())
           .filter(Boolean),
-        ...(draft.price.trim() !== '' && { price: Number(draft.price.replace(',', '.')) }),
+        ...(draft.price.trim() !== '' && { price: numberIn(draft.price) }),
         shape: {
           cavity: cavity.solid,
           ...(core && { core }),
@@ -148,6 +149,6 @@ export function useMouldForm(start: MouldDraft, insertsKept: Solid[]): Form {
 }
 
 function signed(text: string): number {
-  const n = Number(text.replace(',', '.'));
+  const n = numberIn(text);
   return Number.isFinite(n) ? n : 0;
 }

@@ -3,12 +3,13 @@ import { client, dataOf, messageOf, type Schemas } from '../../api/client';
 import { type Dimension, reading } from '../../kit/quantity';
 import { type Solid, type SolidDraft, solidOf, textsOf } from './draft';
 import { READY_FIELDS } from './fields';
+import { numberIn } from '../../kit/format';
 
 const PLAIN = /^\d+([.,]\d+)?$/;
 
 /** A plain number is in the field's own unit; everything else the server reads. */
 function plain(text: string): number | undefined {
-  return PLAIN.test(text.trim()) ? Number(text.trim().replace(',', '.')) : undefined;
+  return PLAIN.test(text.trim()) ? numberIn(text.trim()) : undefined;
 }
 
 export interface Quantity {
