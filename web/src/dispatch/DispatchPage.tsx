@@ -1,6 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import { day, figure, plural } from '../kit/format';
+import { counted, day, figure, plural } from '../kit/format';
 import { LinkKey } from '../kit/Tabs';
 import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
@@ -73,11 +73,12 @@ export function PickList({ pick }: { pick: Pick }) {
             {place.place}
           </Text>
           <Text>
-            {[...new Set(place.pieces.map((p) => `${p.product}, ${p.colourway}`))]
-              .map((name) => {
-                const own = place.pieces.filter((p) => `${p.product}, ${p.colourway}` === name);
+            {alike(place.pieces)
+              .map(([first, ...more]) => {
+                const own = [first, ...more];
                 const some = own.slice(0, 6).map((p) => p.pieceId);
-                return `${own.length} ${name} (${some.join(', ')}${own.length > 6 ? ', …' : ''})`;
+                const all = `${some.join(', ')}${own.length > 6 ? ', …' : ''}`;
+                return `${counted(own.length, first.product)}, ${first.colourway} (${all})`;
               })
               .join(' · ')}
           </Text>
@@ -85,4 +86,16 @@ export function PickList({ pick }: { pick: Pick }) {
       ))}
     </Box>
   );
+}
+
+type Picked = Pick['places'][number]['pieces'][number];
+
+/** Pieces of one product and colourway together. */
+function alike(pieces: Picked[]): [Picked, ...Picked[]][] {
+  const groups = new Map<string, [Picked, ...Picked[]]>();
+  for (const piece of pieces) {
+    const key = `${piece.product}, ${piece.colourway}`;
+    groups.set(key, [...(groups.get(key) ?? []), piece] as [Picked, ...Picked[]]);
+  }
+  return [...groups.values()];
 }

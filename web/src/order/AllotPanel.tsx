@@ -1,6 +1,6 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { messageOf, type Schemas } from '../api/client';
-import { figure, plural } from '../kit/format';
+import { counted, figure, plural } from '../kit/format';
 import { Key } from '../kit/States';
 import { type LineAllotments, type Order, useAllotments, useOrderActs } from './useOrders';
 
@@ -61,7 +61,7 @@ function wanting(order: Order, line: LineAllotments): number {
 
 function nameOf(order: Order, line: LineAllotments): string {
   const of = order.lines.find((l) => l.id === line.lineId);
-  return of ? `${of.quantity} ${of.product}, ${of.colourway}` : '';
+  return of ? `${counted(of.quantity, of.product)}, ${of.colourway}` : '';
 }
 
 function stateOf(piece: Piece): string {

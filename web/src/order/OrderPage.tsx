@@ -1,7 +1,7 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Link, useParams } from 'react-router';
 import { OrderDispatches } from '../dispatch/OrderDispatches';
-import { day } from '../kit/format';
+import { counted, day } from '../kit/format';
 import { LinkKey } from '../kit/Tabs';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
@@ -105,9 +105,7 @@ function LineRow({ line, quote, planned }: RowProps) {
           style={{ background: line.swatch }}
         />
         <Box>
-          <Text textStyle="name">
-            {line.quantity} {line.product}
-          </Text>
+          <Text textStyle="name">{counted(line.quantity, line.product)}</Text>
           <Text color="quiet">
             {line.colourway} · due {day(line.due)} ·{' '}
             <Link className="plain-link" to={`/moulds/${line.mouldId}`}>

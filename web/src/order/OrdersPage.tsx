@@ -1,6 +1,6 @@
 import { Box, Flex, Grid, Input, Text } from '@chakra-ui/react';
 import { Link, useSearchParams } from 'react-router';
-import { day, plural } from '../kit/format';
+import { counted, day, plural } from '../kit/format';
 import { LinkKey, Tabs } from '../kit/Tabs';
 import { Empty, Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
@@ -51,7 +51,7 @@ export function OrdersPage() {
         />
         <Input
           aria-label="Search by anything on an order"
-          placeholder="customer, number, product, colour, note"
+          placeholder="customer, number, product, note, parcel"
           value={search}
           onChange={(e) => set({ search: e.target.value })}
           w={{ base: '100%', md: '320px' }}
@@ -111,7 +111,7 @@ function OrderRow({ order, lines }: { order: Order; lines: PlannedLine[] }) {
         </Text>
         <Text fontWeight={600}>{order.customer}</Text>
         <Text color="quiet" gridColumn={{ base: '2', md: 'auto' }}>
-          {order.lines.map((l) => `${l.quantity} ${l.product}, ${l.colourway}`).join(' · ')}
+          {order.lines.map((l) => `${counted(l.quantity, l.product)}, ${l.colourway}`).join(' · ')}
         </Text>
         <Box gridColumn={{ base: '2', md: 'auto' }}>
           <Text color={order.stage === 'ready' ? 'moss' : 'ink'} fontWeight={600}>

@@ -5,6 +5,8 @@ import { LinkKey } from '../kit/Tabs';
 import { Empty, Key } from '../kit/States';
 import { copiesOf, goodsOf, hours, sheetOf, time } from './days';
 import type { Plan, Visit } from './usePlan';
+import type { Step } from '../shelf/useShelf';
+import { doWords } from '../shelf/words';
 
 const FIRST_DAYS = 5;
 
@@ -57,7 +59,7 @@ function VisitRow({ visit, plan }: { visit: Visit; plan: Plan }) {
       <Text textStyle="figure" fontSize="24px">
         {time(visit.at)}
       </Text>
-      <Text textStyle="label">{visit.step}</Text>
+      <Text textStyle="label">{doWords(visit.step as Step)}</Text>
       <Box gridColumn={{ base: '1 / 3', md: 'auto' }}>
         <Flex gap={2} alignItems="center" wrap="wrap">
           <Box

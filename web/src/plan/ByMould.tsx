@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { day } from '../kit/format';
+import { counted, day } from '../kit/format';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { Choice } from '../kit/Choice';
@@ -133,7 +133,7 @@ function PutForm({ plan, cast, busy, onPut, onLetGo }: PutProps) {
       maxW="760px"
     >
       <Text textStyle="name">
-        {cast.pieces} {cast.product}, {cast.colourway}, for {cast.order} {cast.customer}
+        {counted(cast.pieces, cast.product)}, {cast.colourway}, for {cast.order} {cast.customer}
       </Text>
       <Text color="quiet">
         poured {day(cast.pourAt.slice(0, 10))} {time(cast.pourAt)}, out{' '}

@@ -1,6 +1,6 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import { day, plural } from '../kit/format';
+import { counted, day, plural } from '../kit/format';
 import type { Plan, PlannedLine } from './usePlan';
 
 /** When each line will be ready, the latest first, and why not sooner. */
@@ -32,7 +32,7 @@ function Row({ line }: { line: PlannedLine }) {
         {line.order}, {line.customer}
       </Link>
       <Text>
-        {line.quantity} {line.product}, {line.colourway}
+        {counted(line.quantity, line.product)}, {line.colourway}
       </Text>
       <Text>due {day(line.due)}</Text>
       <Text fontWeight={600} color={late ? 'oxide' : 'moss'}>

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { type PointerEvent, useRef, useState } from 'react';
-import { day } from '../kit/format';
+import { counted, day } from '../kit/format';
 import { daysSince, momentAt, time } from './days';
 import type { MouldRow, PlannedCast } from './usePlan';
 
@@ -119,7 +119,7 @@ function Bar({ cast, from, to, span, rail, chosen, onChoose, onDrop }: BarProps)
     <Press
       type="button"
       position={moved ? 'relative' : 'absolute'}
-      aria-label={`${cast.pieces} ${cast.product}, ${cast.colourway}, order ${cast.order}, ${cast.copy}, ${day(cast.pourAt.slice(0, 10))} ${time(cast.pourAt)}`}
+      aria-label={`${counted(cast.pieces, cast.product)}, ${cast.colourway}, order ${cast.order}, ${cast.copy}, ${day(cast.pourAt.slice(0, 10))} ${time(cast.pourAt)}`}
       aria-pressed={chosen}
       title={`${cast.product}, ${cast.colourway}: ${day(cast.pourAt.slice(0, 10))} ${time(cast.pourAt)}`}
       onClick={onChoose}

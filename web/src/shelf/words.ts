@@ -57,7 +57,7 @@ export function stepWords(group: Group): string {
 }
 
 export const doneWords = (step: Step | undefined) => (step ? DONE[step] : 'scrapped');
-export const doWords = (step: Step) => DO[step];
+export const doWords = (step: Step) => DO[step] ?? step;
 
 /** What comes next with a group, and when. */
 export function when(group: Group, now: number): string {
