@@ -54,6 +54,8 @@ export function ResultsPage() {
 function Charts({ results, weeks }: { results: Results; weeks: string }) {
   const percent = (share: number) => Number((100 * share).toFixed(1));
   const share = results.onTimeShare;
+  const late = results.months.reduce((sum, m) => sum + m.late, 0);
+  const lateDays = results.months.reduce((sum, m) => sum + m.late * m.meanLateDays, 0);
   return (
     <>
       <Part
@@ -63,8 +65,8 @@ function Charts({ results, weeks }: { results: Results; weeks: string }) {
       >
         <Text mb={2}>
           {share === undefined ? '' : `${percent(share)} % of the lines that were due`}
-          {results.months.some((m) => m.late > 0)
-            ? `; those that were late, by ${Math.max(...results.months.map((m) => m.meanLateDays)).toFixed(1)} days on average`
+          {late > 0
+            ? `; those that were late, by ${(lateDays / late).toFixed(1)} days on average`
             : ''}
         </Text>
         <Bars
