@@ -114,6 +114,8 @@ public class DispatchService {
   }
 
   private long send(long orderId, PackRequest request) {
+    // Nothing is booked with the carrier that another has just sent.
+    allotments.hold(orderId);
     Parcels parcels = parcels(orderId, request);
     Map<Long, PickView.PickPiece> ready = ready(orderId);
     Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);

@@ -275,6 +275,18 @@ public class AllotmentService {
     return tied.lineId();
   }
 
+  /** Holds an order's lines until the transaction ends: who else ties or sends its pieces waits. */
+  public void hold(long orderId) {
+    orders
+        .findById(orderId)
+        .orElseThrow(() -> ProblemException.unknown("order", orderId))
+        .lines()
+        .stream()
+        .map(OrderLine::id)
+        .sorted()
+        .forEach(this::held);
+  }
+
   /** The line as it is now, held until this is done. */
   private OrderLine held(long id) {
     OrderLine line = lines.held(id).orElseThrow(() -> ProblemException.unknown("order line", id));

@@ -6,10 +6,17 @@ import ironshelf.App;
 import ironshelf.App.Answer;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -80,6 +87,28 @@ class DispatchTest {
                     Map.of("pieceId", pieceId, "reason", "again", "sound", true, "replaced", true))
                 .code())
         .isEqualTo("piece.notSent");
+  }
+
+  /** Four hands send the same piece at once: one does, the others are told before it is booked. */
+  @Test
+  void aPieceGoesOnce() throws InterruptedException, ExecutionException {
+    JsonNode pick = app.get("/api/picks").get(0);
+    long orderId = pick.path("orderId").asLong();
+    long pieceId = pick.path("places").get(0).path("pieces").get(0).path("pieceId").asLong();
+    Map<String, Object> one = Map.of("carrier", "van", "pieceIds", List.of(pieceId));
+    ExecutorService hands = Executors.newFixedThreadPool(4);
+    Callable<Answer> send = () -> app.act("/api/orders/" + orderId + "/dispatches", one);
+    List<String> told = new ArrayList<>();
+    for (Future<Answer> answer : hands.invokeAll(Collections.nCopies(4, send))) {
+      told.add(answer.get().code());
+    }
+    hands.shutdown();
+    assertThat(told)
+        .containsExactlyInAnyOrder("", "piece.notReady", "piece.notReady", "piece.notReady");
+    JsonNode gone = app.get("/api/orders/" + orderId + "/dispatches").get(0);
+    assertThat(
+            app.act("/api/dispatches/" + gone.path("id").asLong() + "/undone", Map.of()).status())
+        .isEqualTo(200);
   }
 
   private static int sent(long orderId) {
