@@ -139,6 +139,8 @@ class OrderTest {
     assertThat(promise.path("curve").size()).isEqualTo(4);
     assertThat(promise.path("bound").asString()).isNotBlank();
     JsonNode before = app.get("/api/plan");
+    JsonNode again = app.get("/api/orders/" + quote.path("id").asLong() + "/promise");
+    assertThat(again.path("date")).as("what was read before holds").isEqualTo(promise.path("date"));
     Answer accepted = withVersion("/api/orders/" + quote.path("id").asLong() + "/accepted", quote);
     assertThat(accepted.status()).as("%s", accepted.body()).isEqualTo(200);
     assertThat(accepted.body().path("promisedOn")).isEqualTo(promise.path("date"));

@@ -4,6 +4,7 @@ import ironshelf.core.quantity.Findings;
 import ironshelf.http.IfMatch;
 import ironshelf.order.OrderView;
 import ironshelf.plan.PlanPromises.Asked;
+import ironshelf.plan.PlanService;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -41,12 +42,17 @@ class PromiseController {
 
   private final PromiseService promises;
 
-  PromiseController(PromiseService promises) {
+  /** A promise stands on the plan as it is now, so that the next look at the plan changes none. */
+  private final PlanService plans;
+
+  PromiseController(PromiseService promises, PlanService plans) {
     this.promises = promises;
+    this.plans = plans;
   }
 
   @PostMapping("/api/promises")
   PromiseView promise(@RequestBody PromiseLines request) {
+    plans.heal();
     return promises.promise(
         request.lines().stream()
             .map(
@@ -60,6 +66,7 @@ class PromiseController {
 
   @GetMapping("/api/orders/{id}/promise")
   PromiseView ofOrder(@PathVariable long id) {
+    plans.heal();
     return promises.ofOrder(id);
   }
 
@@ -68,6 +75,7 @@ class PromiseController {
   OrderView accept(
       @PathVariable long id,
       @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
+    plans.heal();
     return promises.accept(id, IfMatch.version(ifMatch));
   }
 }
