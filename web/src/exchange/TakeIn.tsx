@@ -1,10 +1,11 @@
-import { Box, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { sendFile, type Schemas } from '../api/client';
 import { plural } from '../kit/format';
 import { Key } from '../kit/States';
 import { ImportRows } from './ImportRows';
+import { TableField } from './TableField';
 
 type View = Schemas['ImportView'];
 
@@ -33,27 +34,15 @@ export function TakeIn({ name, title }: Props) {
         <a className="plain-link" href={`/api/exchange/${name}.csv`} download>
           take {name.split('/').pop()}.csv out
         </a>
-        <label>
-          <Text as="span" textStyle="small" color="quiet">
-            or bring a table in
-          </Text>
-          <Input
-            type="file"
-            accept=".csv,text/csv"
-            h="56px"
-            pt="13px"
-            bg="panel"
-            borderColor="steel"
-            borderWidth="2px"
-            onChange={(e) => {
-              const chosen = e.target.files?.[0];
-              setFile(chosen);
-              if (chosen) {
-                take.mutate({ file: chosen, apply: false });
-              }
-            }}
-          />
-        </label>
+        <TableField
+          label="or bring a table in"
+          onFile={(chosen) => {
+            setFile(chosen);
+            if (chosen) {
+              take.mutate({ file: chosen, apply: false });
+            }
+          }}
+        />
         {file && view && !view.applied && view.refused === 0 && view.fresh + view.changed > 0 && (
           <Key main busy={take.isPending} onClick={() => take.mutate({ file, apply: true })}>
             Take in {plural(view.fresh + view.changed, 'row')}

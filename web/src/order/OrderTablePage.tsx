@@ -1,8 +1,9 @@
-import { Box, Flex, Grid, Input, Text } from '@chakra-ui/react';
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { messageOf, sendFile, type Schemas } from '../api/client';
 import { ImportRows } from '../exchange/ImportRows';
+import { TableField } from '../exchange/TableField';
 import { Choice } from '../kit/Choice';
 import { plural } from '../kit/format';
 import { Key } from '../kit/States';
@@ -61,29 +62,16 @@ export function OrderTablePage() {
         Comma-separated, with a head, a row a line. Rows of one order number are one order; without
         numbers, rows of one customer and day are.
       </Text>
-      <label>
-        <Text as="span" textStyle="small" color="quiet">
-          the table
-        </Text>
-        <Input
-          type="file"
-          accept=".csv,text/csv"
-          h="56px"
-          pt="13px"
-          bg="panel"
-          borderColor="steel"
-          borderWidth="2px"
-          maxW="420px"
-          onChange={(e) => {
-            const wanted = e.target.files?.[0];
-            setFile(wanted);
-            take.reset();
-            if (wanted) {
-              look.mutate(wanted);
-            }
-          }}
-        />
-      </label>
+      <TableField
+        label="the table"
+        onFile={(wanted) => {
+          setFile(wanted);
+          take.reset();
+          if (wanted) {
+            look.mutate(wanted);
+          }
+        }}
+      />
       {look.error && (
         <Text role="alert" color="oxide" fontWeight={600} mt={3}>
           {messageOf(look.error)}

@@ -5,6 +5,7 @@ import static java.util.stream.Collectors.toMap;
 
 import ironshelf.copy.CopyCondition;
 import ironshelf.copy.CopyView;
+import ironshelf.core.plan.CastPlan.Bound;
 import ironshelf.core.plan.CastPlan.PlannedCast;
 import ironshelf.core.plan.CastPlan.PlannedRest;
 import ironshelf.mould.MouldService;
@@ -168,16 +169,8 @@ public class PlanReader {
       Named named,
       PlanContent content,
       Map<Long, MouldView> mouldsById) {
-    return new PlanView.PlannedLineView(
-        line.lineId(),
-        named.order.id(),
-        named.order.number(),
-        named.order.customer(),
-        named.line.product(),
-        named.line.colourway(),
-        named.line.quantity(),
-        named.line.toPour(),
-        named.line.due(),
+    return line(
+        named,
         line.readyAt(),
         line.lateDays(),
         line.boundBy(),
@@ -186,6 +179,15 @@ public class PlanReader {
 
   private PlanView.PlannedLineView idle(Named named, Map<Long, MouldView> mouldsById) {
     MouldView mould = mouldsById.get(named.line.mouldId());
+    return line(named, null, 0, null, words.noCopies(mould.name()));
+  }
+
+  private static PlanView.PlannedLineView line(
+      Named named,
+      @Nullable LocalDateTime readyAt,
+      long lateDays,
+      @Nullable Bound boundBy,
+      @Nullable String why) {
     return new PlanView.PlannedLineView(
         named.line.id(),
         named.order.id(),
@@ -196,10 +198,10 @@ public class PlanReader {
         named.line.quantity(),
         named.line.toPour(),
         named.line.due(),
-        null,
-        0,
-        null,
-        words.noCopies(mould.name()));
+        readyAt,
+        lateDays,
+        boundBy,
+        why);
   }
 
   private List<PlanView.MouldRow> mouldRows(PlanContent content, Map<Long, MouldView> mouldsById) {
