@@ -43,7 +43,7 @@ describe('orders from a table', () => {
   it('takes nothing in while a row cannot be taken', async () => {
     const errors = [{ message: 'There is no product “Hat”.' }];
     serve({
-      [COLUMNS]: { columns: ['who'], guessed: {} },
+      [COLUMNS]: { columns: ['who'], guessed: { customer: 'who' } },
       [TAKE]: { ...view, refused: 1, rows: [row, { ...row, number: 3, what: 'refused', errors }] },
     });
     show(<OrderTablePage />);
@@ -52,6 +52,15 @@ describe('orders from a table', () => {
     expect(await screen.findByText('There is no product “Hat”.')).toBeVisible();
     expect(screen.getByText(/1 that cannot be taken, so none would be/)).toBeVisible();
     expect(screen.queryByRole('button', { name: /Take in/ })).toBeNull();
+  });
+
+  it('asks which column is which where none was guessed', async () => {
+    const asked = serve({ [COLUMNS]: { columns: ['a', 'b'], guessed: {} } });
+    show(<OrderTablePage />);
+    give();
+    fireEvent.click(await screen.findByRole('button', { name: 'Look what it would do' }));
+    expect(await screen.findByRole('alert')).toHaveTextContent('Choose which is which.');
+    expect(asked.map((a) => a.what)).toEqual([COLUMNS]);
   });
 
   it('says what is wrong with a file that is no table', async () => {

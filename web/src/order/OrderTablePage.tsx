@@ -46,9 +46,9 @@ export function OrderTablePage() {
   });
   const take = useMutation({
     mutationFn: (apply: boolean) =>
-      file
+      file && Object.keys(chosen).length > 0
         ? sendFile<View>(`/api/exchange/orders?${query(chosen, apply)}`, file)
-        : Promise.reject(new Error('Choose a table first.')),
+        : Promise.reject(new Error('No column of the table is chosen yet. Choose which is which.')),
     onSuccess: (view) => (view.applied ? queries.invalidateQueries() : undefined),
   });
   const view = take.data;
