@@ -58,7 +58,7 @@ class GatesCalendarTest {
     ZoneId oslo = ZoneId.of("Europe/Oslo");
     Instant trimmed = ZonedDateTime.of(2027, 10, 30, 12, 0, 0, 0, oslo).toInstant();
     Instant gate =
-        StartingRoutes.usualOf("vessels")
+        StartingRoutes.usualOf("vessels", "rapid-neat")
             .route()
             .withAges(2.5, 168)
             .gateAfter(3, 1, trimmed)

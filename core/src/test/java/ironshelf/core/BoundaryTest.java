@@ -78,6 +78,8 @@ class BoundaryTest {
         .definedBy("ironshelf.core.mould")
         .layer("wear")
         .definedBy("ironshelf.core.mould.wear..")
+        .layer("starting")
+        .definedBy("ironshelf.core.mould.starting..")
         .whereLayer("planar")
         .mayNotAccessAnyLayer()
         .whereLayer("solid")
@@ -88,6 +90,8 @@ class BoundaryTest {
         .mayOnlyAccessLayers("planar", "solid")
         .whereLayer("wear")
         .mayOnlyAccessLayers("mould")
+        .whereLayer("starting")
+        .mayOnlyAccessLayers("planar", "solid", "mould")
         .check(CORE);
   }
 

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The materials shipped, from {@code starting-materials.csv} beside this class. Read strictly: an
@@ -63,7 +64,22 @@ public final class StartingMaterials {
         Role.valueOf(row.get("role")),
         Double.parseDouble(row.get("relative_density")),
         Double.parseDouble(row.get("bulk_kg_m3")),
+        number(row, "solids_percent", 100),
+        number(row, "cement_percent", 0),
+        optional(row, "largest_grain_mm"),
+        row.get("pack"),
+        optional(row, "piece_g"),
+        Integer.parseInt(row.get("lead_days")),
+        row.get("note"),
         row.get("source"));
+  }
+
+  private static double number(CSVRecord row, String column, double whenEmpty) {
+    return row.get(column).isEmpty() ? whenEmpty : Double.parseDouble(row.get(column));
+  }
+
+  private static @Nullable Double optional(CSVRecord row, String column) {
+    return row.get(column).isEmpty() ? null : Double.valueOf(row.get(column));
   }
 
   public Optional<StartingMaterial> find(String code) {

@@ -2,7 +2,6 @@ package ironshelf.core.mould;
 
 import ironshelf.core.mould.planar.CrossSection;
 import ironshelf.core.mould.solid.Drawn;
-import ironshelf.core.mould.solid.Solid;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import java.util.ArrayList;
@@ -16,10 +15,7 @@ final class Cores {
   private Cores() {}
 
   static double litres(Drawn cavity, List<PlacedCore> cores) {
-    return cores.stream()
-            .mapToDouble(c -> c.solid().volumeBelowMm3(c.depthMm(cavity.heightMm())))
-            .sum()
-        / Solid.MM3_PER_LITRE;
+    return cores.stream().mapToDouble(c -> c.displacedL(cavity.heightMm())).sum();
   }
 
   /** What the cores displace, after each was found to stand clear of the cavity and the others. */
@@ -65,7 +61,8 @@ final class Cores {
       return;
     }
     Wall wall = Wall.between(cavity, core);
-    if (!(wall.gapMm() > 0)) {
+    // An inlay may run from wall to wall; a core in the middle may not touch.
+    if (centred ? !(wall.gapMm() > 0) : wall.gapMm() < -Wall.TOUCH_MM) {
       double at = wall.atMm() - core.liftMm();
       findings.addIf(
           true,

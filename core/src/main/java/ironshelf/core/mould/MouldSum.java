@@ -31,12 +31,13 @@ public final class MouldSum {
    * Works out a mould.
    *
    * <p>Volumes by the formula of each solid; hold-down by Archimedes: fresh density times the
-   * cores' immersed volume, less their own mass, never below 0. The thinnest wall is {@link Wall}'s
-   * less the offset.
+   * immersed volume of each core that mix gets under, less its own mass, never below 0. The
+   * thinnest wall is {@link Wall}'s less the offset; what touches the cavity's side has no wall
+   * there.
    *
    * @param freshDensityKgM3 of the mix, 100 to 10 000
-   * @param coreMassKg of all cores of a cavity, 0 to 5 000
-   * @param minWallMm the least wall wanted, 0 to 10 000
+   * @param coreMassKg of the core in the middle, 0 to 5 000; further ones bring their own
+   * @param minWallMm the least wall wanted, 0 to 10 000; of what has no core the least thickness
    * @param wallKind null where it is not known: then nothing is said about draft
    */
   public static MouldResult of(
@@ -56,7 +57,7 @@ public final class MouldSum {
     double freshMassKg = capacityL * freshDensityKgM3 / 1000;
     Drawn cavity = shape.drawnCavity();
     MouldResult.Walls walls = cavity == null ? null : walls(shape, cavity, minWallMm);
-    double holdDownKg = coreL > 0 ? Math.max(0, freshDensityKgM3 / 1000 * coreL - coreMassKg) : 0;
+    double holdDownKg = holdDownKg(shape, freshDensityKgM3, coreMassKg);
     MouldResult.Surface surface = cavity == null ? null : MouldFaces.of(shape, cavity);
     return new MouldResult(
         capacityL,
@@ -69,11 +70,31 @@ public final class MouldSum {
         surface,
         surface == null ? null : surface.rimM2() * freshDensityKgM3 / 1000,
         FillLevel.parts(shape, capacityL, freshDensityKgM3),
-        warnings(shape, walls, minWallMm, freshMassKg, wallKind));
+        warnings(shape, walls, freshDensityKgM3, minWallMm, freshMassKg, wallKind));
   }
 
-  private static MouldResult.@Nullable Walls walls(
-      MouldShape shape, Drawn cavity, double minWallMm) {
+  /**
+   * Archimedes, for the cores that mix gets under: the one in the middle where it is lifted, and
+   * further ones that are. What stands on the floor is not lifted.
+   */
+  private static double holdDownKg(MouldShape shape, double densityKgM3, double coreMassKg) {
+    Drawn cavity = shape.drawnCavity();
+    if (cavity == null) {
+      return Math.max(0, densityKgM3 / 1000 * shape.vesselL() - coreMassKg);
+    }
+    double lifting = shape.coreLiftMm() > 0 ? shape.vesselL() * densityKgM3 / 1000 - coreMassKg : 0;
+    double sum = Math.max(0, lifting);
+    for (PlacedCore more : shape.moreCores()) {
+      sum +=
+          more.standsOnFloor()
+              ? 0
+              : Math.max(
+                  0, more.displacedL(cavity.heightMm()) * densityKgM3 / 1000 - more.massKg());
+    }
+    return sum;
+  }
+
+  static MouldResult.@Nullable Walls walls(MouldShape shape, Drawn cavity, double minWallMm) {
     List<PlacedCore> cores = shape.allCores();
     if (cores.isEmpty()) {
       return null;
@@ -82,11 +103,17 @@ public final class MouldSum {
     double baseMm = Double.MAX_VALUE;
     for (int i = 0; i < cores.size(); i++) {
       Wall wall = Wall.between(cavity, cores.get(i));
+      if (wall.touches()) {
+        continue;
+      }
       if (narrowest == null || wall.gapMm() < narrowest.gapMm()) {
         narrowest = wall;
       }
       // A plug stands on the floor and leaves a hole; it has no base under it.
       baseMm = cores.get(i).liftMm() > 0 ? Math.min(baseMm, cores.get(i).liftMm()) : baseMm;
+    }
+    if (narrowest == null) {
+      return null;
     }
     double base = baseMm == Double.MAX_VALUE ? 0 : baseMm;
     double thinnest = narrowest.gapMm() - shape.coreOffsetMm();
@@ -103,10 +130,19 @@ public final class MouldSum {
   private static List<Finding> warnings(
       MouldShape shape,
       MouldResult.@Nullable Walls walls,
+      double densityKgM3,
       double minWallMm,
       double freshMassKg,
       @Nullable WallKind wallKind) {
     List<Finding> warnings = new ArrayList<>();
+    Drawn cavity = shape.drawnCavity();
+    if (cavity != null && shape.allCores().isEmpty() && cavity.heightMm() < minWallMm) {
+      warnings.add(
+          Finding.of(
+              FindingCode.THICKNESS_TOO_THIN,
+              Map.of("value", cavity.heightMm(), "least", minWallMm)));
+    }
+    plugsThatFloat(shape, cavity, densityKgM3, warnings);
     if (walls != null && !walls.ok()) {
       warnings.add(
           Finding.of(
@@ -118,7 +154,6 @@ public final class MouldSum {
       warnings.add(
           Finding.of(FindingCode.MOULD_HEAVY, Map.of("value", freshMassKg, "most", LIFT_KG)));
     }
-    Drawn cavity = shape.drawnCavity();
     if (wallKind == WallKind.RIGID && cavity != null && cavity.draftDeg() < LEAST_DRAFT_DEG) {
       warnings.add(locks("cavity", cavity.draftDeg()));
     }
@@ -128,6 +163,24 @@ public final class MouldSum {
       warnings.add(locks("core", core.draftDeg()));
     }
     return List.copyOf(warnings);
+  }
+
+  /**
+   * A plug that stands on the floor and is lighter than the mix comes up once mix gets under it.
+   */
+  private static void plugsThatFloat(
+      MouldShape shape, @Nullable Drawn cavity, double densityKgM3, List<Finding> warnings) {
+    for (int i = 0; cavity != null && i < shape.moreCores().size(); i++) {
+      PlacedCore plug = shape.moreCores().get(i);
+      double wetKg = plug.displacedL(cavity.heightMm()) * densityKgM3 / 1000;
+      if (plug.standsOnFloor() && !plug.isThrough(cavity.heightMm()) && plug.massKg() < wetKg) {
+        warnings.add(
+            new Finding(
+                FindingCode.PLUG_FLOATS,
+                "moreCores." + i,
+                Map.of("value", plug.massKg(), "mix", wetKg)));
+      }
+    }
   }
 
   private static Finding locks(String field, double draftDeg) {

@@ -7,6 +7,7 @@ import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.RefusedException;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 
@@ -28,12 +29,13 @@ public final class Tipping {
   /**
    * @param centreOfMassMm over the base
    * @param baseReachMm from under the centre of mass to the nearest edge of the base
+   * @param tipAngleDeg null where it stands on a point and rolls
    */
   public record Result(
       double massKg,
       double centreOfMassMm,
       double baseReachMm,
-      double tipAngleDeg,
+      @Nullable Double tipAngleDeg,
       List<Finding> warnings) {}
 
   private Tipping() {}
@@ -68,6 +70,10 @@ public final class Tipping {
     double massKg = pieceKg + fittingMassKg;
     double centreMm = (pieceKg * pieceMm + fittingMassKg * fittingHeightMm) / massKg;
     double reachMm = reachMm(cavity, upsideDown ? height : 0);
+    if (!(reachMm > 0)) {
+      return new Result(
+          massKg, centreMm, 0, null, List.of(Finding.of(FindingCode.ROLLS, Map.of())));
+    }
     double angle = Math.toDegrees(Math.atan2(reachMm, centreMm));
     return new Result(
         massKg,

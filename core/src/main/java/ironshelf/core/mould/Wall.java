@@ -16,6 +16,14 @@ public record Wall(double gapMm, double atMm) {
 
   private static final int STEPS = 512;
 
+  /** What is nearer than this touches, in mm. */
+  static final double TOUCH_MM = 1e-6;
+
+  /** Whether there is no wall at all, because the core reaches the cavity's side. */
+  boolean touches() {
+    return gapMm <= TOUCH_MM;
+  }
+
   static Wall between(Drawn cavity, PlacedCore core) {
     double depth = core.depthMm(cavity.heightMm());
     Wall narrowest = null;

@@ -8,6 +8,8 @@ public enum WallKind {
   JACKETED,
   /** One stiff piece: the casting must slide out. */
   RIGID,
-  /** Stiff, opened along a seam. */
-  SPLIT
+  /** Stiff, opened along a seam or taken apart. */
+  SPLIT,
+  /** A frame without a floor of its own: it is lifted off the casting. */
+  LIFT_OFF
 }

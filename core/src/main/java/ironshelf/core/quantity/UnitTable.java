@@ -42,6 +42,7 @@ final class UnitTable {
     volume(USCustomary.GALLON_LIQUID.divide(8), "pt", "fl oz", "pint", "pints");
     volume(USCustomary.FLUID_OUNCE, "fl oz", null, "floz", "fluid ounce", "fluid ounces", "oz");
     volume(MILLILITRE.multiply(cup.ml()), "cup", null, "cups", "c");
+    volume(USCustomary.CUBIC_FOOT, "cu ft", null, "cubic foot", "cubic feet", "cuft");
     volume(USCustomary.FLUID_OUNCE.divide(2), "tbsp", null, "tablespoon", "tablespoons");
     volume(USCustomary.FLUID_OUNCE.divide(6), "tsp", null, "teaspoon", "teaspoons");
 

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param waterBinderRatio all mixing water, what the aggregate brings included, over all binder, by
  *     mass
+ * @param pigmentPercentOfBinder all pigment over the cement in the binder, by mass (ASTM C979)
  * @param mixC temperature of the mix when it comes together
  * @param workingMin minutes from wetting; null where the recipe gives none
  * @param water null where the recipe gives no window

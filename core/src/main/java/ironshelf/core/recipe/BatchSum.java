@@ -32,7 +32,8 @@ public final class BatchSum {
     List<BatchResult.Line> lines = lines(proportions, factor);
     double binderKg = proportions.sumOf(proportions.dryKg(), Role.BINDER);
     double waterKg = proportions.sumOf(proportions.weighedKg(), Role.WATER);
-    double pigmentPercent = 100 * proportions.sumOf(proportions.dryKg(), Role.PIGMENT) / binderKg;
+    double pigmentPercent =
+        100 * proportions.sumOf(proportions.dryKg(), Role.PIGMENT) / proportions.cementKg();
     MixHeat heat =
         new MixHeat((proportions.totalKg() - waterKg) * factor, request.roomC(), waterKg * factor);
     double mixC = heat.mixC(request.waterC(), waterKg * factor * request.icePercent() / 100);

@@ -1,6 +1,7 @@
 package ironshelf.core.recipe;
 
 import ironshelf.core.material.Role;
+import ironshelf.core.material.StartingMaterial;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
@@ -18,6 +19,11 @@ import org.jspecify.annotations.Nullable;
  * @param moisturePercent water the material carries, of its dry mass, 0 to 200
  * @param absorptionPercent the part of it that the grain keeps to itself, 0 to 100
  * @param packKg what one bag or tub holds; null where it is not sold so
+ * @param cementPercent how much of a binder is cement, over 0 and up to 100: pigment is a percent
+ *     of that; does not matter to what is no binder
+ * @param solidsPercent what is left of an admixture when its water is gone, over 0 and up to 100:
+ *     its water counts as mixing water (ACI 211.1-91, 5.3.9; ACI 548.3R for latex)
+ * @param largestGrainMm over 0 and up to 100; null where there are no grains to speak of
  */
 public record Ingredient(
     String name,
@@ -28,7 +34,10 @@ public record Ingredient(
     @Nullable Double bulkDensityKgM3,
     @WhenMissing("0") double moisturePercent,
     @WhenMissing("0") double absorptionPercent,
-    @Nullable Double packKg) {
+    @Nullable Double packKg,
+    @WhenMissing("100") double cementPercent,
+    @WhenMissing("100") double solidsPercent,
+    @Nullable Double largestGrainMm) {
 
   public Ingredient {
     if (role == Role.WATER) {
@@ -37,15 +46,27 @@ public record Ingredient(
     }
     moisturePercent = Double.isNaN(moisturePercent) ? 0 : moisturePercent;
     absorptionPercent = Double.isNaN(absorptionPercent) ? 0 : absorptionPercent;
+    cementPercent = Double.isNaN(cementPercent) ? 100 : cementPercent;
+    solidsPercent = Double.isNaN(solidsPercent) ? 100 : solidsPercent;
     Findings findings =
         new Findings()
             .text("name", name, 80)
             .present("role", role)
+            .addIf(
+                role != null && !role.isInMix(),
+                FindingCode.ROLE_NOT_IN_MIX,
+                "role",
+                Map.of("value", String.valueOf(name)))
             .present("basis", basis)
             .above("amount", amount, 0, 100_000)
             .above("relativeDensity", relativeDensity, 0, 25)
             .within("moisturePercent", moisturePercent, 0, 200)
-            .within("absorptionPercent", absorptionPercent, 0, 100);
+            .within("absorptionPercent", absorptionPercent, 0, 100)
+            .within("cementPercent", cementPercent, 0, 100)
+            .above("solidsPercent", solidsPercent, 0, 100);
+    if (largestGrainMm != null) {
+      findings.above("largestGrainMm", largestGrainMm, 0, 100);
+    }
     if (bulkDensityKgM3 != null) {
       findings.above("bulkDensityKgM3", bulkDensityKgM3, 0, 10_000);
     }
@@ -61,6 +82,32 @@ public record Ingredient(
         .orRefuse();
   }
 
+  /** An ingredient that is cement, or solid, through and through; its grain is not known. */
+  public Ingredient(
+      String name,
+      Role role,
+      Basis basis,
+      double amount,
+      double relativeDensity,
+      @Nullable Double bulkDensityKgM3,
+      double moisturePercent,
+      double absorptionPercent,
+      @Nullable Double packKg) {
+    this(
+        name,
+        role,
+        basis,
+        amount,
+        relativeDensity,
+        bulkDensityKgM3,
+        moisturePercent,
+        absorptionPercent,
+        packKg,
+        100,
+        100,
+        null);
+  }
+
   /** An ingredient whose parts are in that basis, dry, not sold by the bag. */
   public static Ingredient of(
       String name,
@@ -70,6 +117,23 @@ public record Ingredient(
       double relativeDensity,
       @Nullable Double bulkDensityKgM3) {
     return new Ingredient(name, role, basis, amount, relativeDensity, bulkDensityKgM3, 0, 0, null);
+  }
+
+  /** An ingredient of a material as shipped, dry. */
+  public static Ingredient of(StartingMaterial material, Basis basis, double amount) {
+    return new Ingredient(
+        material.name(),
+        material.role(),
+        basis,
+        amount,
+        material.relativeDensity(),
+        material.bulkDensityKgM3(),
+        0,
+        0,
+        null,
+        material.cementPercent(),
+        material.solidsPercent(),
+        material.largestGrainMm());
   }
 
   /** The same ingredient at another amount. */
@@ -83,11 +147,22 @@ public record Ingredient(
         bulkDensityKgM3,
         moisturePercent,
         absorptionPercent,
-        packKg);
+        packKg,
+        cementPercent,
+        solidsPercent,
+        largestGrainMm);
   }
 
-  /** Water free to mix, of the dry mass: what is carried less what is absorbed; may be negative. */
+  /**
+   * Water free to mix, of the mass in the recipe: what the grain carries less what it absorbs,
+   * which may be negative, and the water of a liquid admixture.
+   */
   double freeWaterShare() {
-    return (moisturePercent - absorptionPercent) / 100;
+    return (moisturePercent - absorptionPercent) / 100 + carriedWaterShare();
+  }
+
+  /** The part of an admixture that is water. */
+  double carriedWaterShare() {
+    return role == Role.ADMIXTURE ? 1 - solidsPercent / 100 : 0;
   }
 }

@@ -44,9 +44,23 @@ record Proportions(
     return litres;
   }
 
-  /** Volume of the grains alone, in litres: mass over (relative density times water's). */
+  /**
+   * Volume of the grains alone, in litres: mass over (relative density times water's). The water of
+   * a liquid admixture is counted with the mixing water, not here.
+   */
   static double absoluteL(Ingredient ingredient, double dryKg) {
-    return dryKg / (ingredient.relativeDensity() * Water.DENSITY_KG_L);
+    return dryKg / (ingredient.relativeDensity() * Water.DENSITY_KG_L)
+        - dryKg * ingredient.carriedWaterShare() / Water.DENSITY_KG_L;
+  }
+
+  /** The cement in the binders, in kg: what pigment is a percent of (ASTM C979). */
+  double cementKg() {
+    double sum = 0;
+    for (int i = 0; i < ingredients.size(); i++) {
+      Ingredient ingredient = ingredients.get(i);
+      sum += ingredient.role() == Role.BINDER ? dryKg.get(i) * ingredient.cementPercent() / 100 : 0;
+    }
+    return sum;
   }
 
   double sumOf(List<Double> masses, Role role) {
@@ -67,13 +81,18 @@ record Proportions(
             .filter(i -> i.role() == Role.BINDER)
             .mapToDouble(Proportions::partMass)
             .sum();
+    double cement =
+        ingredients.stream()
+            .filter(i -> i.role() == Role.BINDER)
+            .mapToDouble(i -> partMass(i) * i.cementPercent() / 100)
+            .sum();
     double[] masses = new double[ingredients.size()];
     double mix = 0;
     for (int i = 0; i < masses.length; i++) {
       Ingredient ingredient = ingredients.get(i);
       masses[i] =
           ingredient.basis() == Basis.PERCENT_OF_BINDER
-              ? ingredient.amount() / 100 * binder
+              ? ingredient.amount() / 100 * (ingredient.role() == Role.PIGMENT ? cement : binder)
               : partMass(ingredient);
       mix += masses[i];
     }

@@ -8,6 +8,8 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -60,6 +62,11 @@ public record Recipe(
             "ingredients",
             Map.of())
         .addIf(
+            ingredients.stream().anyMatch(i -> i.role() == Role.BINDER && !(i.cementPercent() > 0)),
+            FindingCode.RECIPE_CEMENT_NONE,
+            "ingredients",
+            Map.of())
+        .addIf(
             bases.contains(Basis.PARTS_BY_VOLUME) && bases.contains(Basis.PARTS_BY_MASS),
             FindingCode.RECIPE_PARTS_MIXED,
             "ingredients",
@@ -75,6 +82,15 @@ public record Recipe(
       @Nullable Double workingMinAt20C,
       @Nullable WaterWindow water) {
     this(ingredients, airPercent, yieldFactor, workingMinAt20C, water, null);
+  }
+
+  /** The largest grain in it, in mm; nothing where none is known. */
+  public OptionalDouble largestGrainMm() {
+    return ingredients.stream()
+        .map(Ingredient::largestGrainMm)
+        .filter(Objects::nonNull)
+        .mapToDouble(Double::doubleValue)
+        .max();
   }
 
   private static boolean isPart(Ingredient i) {

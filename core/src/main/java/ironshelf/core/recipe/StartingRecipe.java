@@ -1,5 +1,6 @@
 package ironshelf.core.recipe;
 
+import ironshelf.core.material.StartingMaterials;
 import ironshelf.core.quantity.Findings;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param caution at that step
  * @param strengthClass code of the binder class whose strength curve it follows
  * @param batchYieldL as in {@link Recipe}
+ * @param strength28Mpa on its data sheet, in MPa at 28 days; null where none is promised
+ * @param families of things that it is usually cast into, by their names in lower case, best first
  */
 public record StartingRecipe(
     String code,
@@ -31,6 +34,8 @@ public record StartingRecipe(
     double demouldAgeH,
     @Nullable Double greenUntilAgeH,
     double sealAfterH,
+    @Nullable Double strength28Mpa,
+    List<String> families,
     List<StartingPart> parts,
     String source) {
 
@@ -61,9 +66,28 @@ public record StartingRecipe(
         .within("mixMin", mixMin, 0, 1_440)
         .above("demouldAgeH", demouldAgeH, 0, 10_000)
         .within("sealAfterH", sealAfterH, 0, 10_000)
+        .list("families", families, 10)
         .list("parts", parts, 40)
         .text("source", source, 200)
         .orRefuse();
+    families = List.copyOf(families);
     parts = List.copyOf(parts);
+  }
+
+  /** The mix itself, of the materials shipped with their starting values. */
+  public Recipe recipe() {
+    StartingMaterials materials = StartingMaterials.shipped();
+    return new Recipe(
+        parts.stream()
+            .map(
+                p ->
+                    Ingredient.of(
+                        materials.find(p.material()).orElseThrow(), p.basis(), p.amount()))
+            .toList(),
+        airPercent,
+        yieldFactor,
+        workingMinAt20C,
+        water,
+        batchYieldL);
   }
 }

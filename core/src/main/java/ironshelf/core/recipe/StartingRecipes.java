@@ -76,6 +76,8 @@ public final class StartingRecipes {
         number(row, "demould_age_h"),
         optional(row, "green_until_h"),
         number(row, "seal_after_h"),
+        optional(row, "strength_28_mpa"),
+        List.of(row.get("families").split(" ", -1)),
         parts(row.get("parts")),
         row.get("source"));
   }

@@ -16,7 +16,7 @@ public final class Tolerance {
         switch (role) {
           case WATER, PIGMENT, ADMIXTURE -> 0.01;
           case BINDER, FIBRE -> 0.02;
-          case AGGREGATE, FILLER -> 0.03;
+          default -> 0.03;
         };
     return Math.max(LEAST_KG, share * massKg);
   }

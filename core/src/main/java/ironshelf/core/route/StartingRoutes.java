@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The routes shipped, from {@code starting-routes.csv} beside this class, read strictly: one row a
@@ -36,11 +37,21 @@ public final class StartingRoutes {
     }
   }
 
-  /** The usual route of a family, by its name in lower case. */
-  public static StartingRoute usualOf(String family) {
-    return shipped().stream()
-        .filter(r -> r.families().get(0).equals(family.toLowerCase(Locale.ROOT)))
+  /**
+   * The usual route of what is cast of a mix into a family's mould: the one for that mix, else the
+   * one for any.
+   *
+   * @param family by its name, upper or lower case
+   * @param mix code of the recipe's binder class; null where it has none
+   */
+  public static StartingRoute usualOf(String family, @Nullable String mix) {
+    String wanted = family.toLowerCase(Locale.ROOT);
+    List<StartingRoute> own =
+        shipped().stream().filter(r -> r.families().contains(wanted)).toList();
+    return own.stream()
+        .filter(r -> mix != null && r.mixes().contains(mix))
         .findFirst()
+        .or(() -> own.stream().filter(r -> r.mixes().isEmpty()).findFirst())
         .orElseThrow(() -> new IllegalArgumentException("no route for family " + family));
   }
 
@@ -59,6 +70,7 @@ public final class StartingRoutes {
         head.get("code"),
         head.get("name"),
         List.of(head.get("families").split(" ", -1)),
+        head.get("mixes").isEmpty() ? List.of() : List.of(head.get("mixes").split(" ", -1)),
         head.get("why"),
         new Route(rows.stream().map(StartingRoutes::step).toList()),
         head.get("source"));

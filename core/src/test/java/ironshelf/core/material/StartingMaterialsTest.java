@@ -8,7 +8,9 @@ import org.junit.jupiter.api.Test;
 
 class StartingMaterialsTest {
 
-  private static final String HEAD = "code,name,role,relative_density,bulk_kg_m3,source\n";
+  private static final String HEAD =
+      "code,name,role,relative_density,bulk_kg_m3,solids_percent,cement_percent,"
+          + "largest_grain_mm,pack,piece_g,lead_days,note,source\n";
 
   @Test
   void shipsItsTableWithASourceBesideEach() {
@@ -29,12 +31,15 @@ class StartingMaterialsTest {
 
   @Test
   void readsStrictly() {
-    assertThatThrownBy(() -> read("a,A,BINDER,3,1500,x\na,B,BINDER,3,1500,x\n"))
+    assertThatThrownBy(
+            () -> read("a,A,BINDER,3,1500,,100,,,,5,,x\na,B,BINDER,3,1500,,100,,,,5,,x\n"))
         .hasMessageContaining("row 2")
         .hasMessageContaining("twice");
-    assertThatThrownBy(() -> read("a,A,GLUE,3,1500,x\n")).hasMessageContaining("GLUE");
-    assertThatThrownBy(() -> read("a,A,BINDER,NaN,1500,x\n")).hasMessageContaining("row 1");
-    assertThatThrownBy(() -> read("a,A,BINDER,3,1500,\n")).hasMessageContaining("source");
+    assertThatThrownBy(() -> read("a,A,GLUE,3,1500,,100,,,,5,,x\n")).hasMessageContaining("GLUE");
+    assertThatThrownBy(() -> read("a,A,BINDER,NaN,1500,,100,,,,5,,x\n"))
+        .hasMessageContaining("row 1");
+    assertThatThrownBy(() -> read("a,A,BINDER,3,1500,,100,,,,5,,\n"))
+        .hasMessageContaining("source");
   }
 
   private static StartingMaterials read(String rows) throws java.io.IOException {

@@ -2,6 +2,7 @@ package ironshelf.core.mould;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
+import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.core.mould.planar.CrossSection;
 import ironshelf.core.mould.planar.Planes;
@@ -99,11 +100,45 @@ class MouldShapeRefusalTest {
         .containsExactly("moreCores.0.solid.diameterMm");
   }
 
+  /** A full-length inlay parts a tray in two; it may not reach through the tray's side. */
   @Test
-  void whatWasMeasuredTakesNoCore() {
-    assertThat(refusal(() -> MouldShape.of(new Measured(2, null), new Cylinder(10, 10), 5)))
+  void anInlayMayRunFromWallToWall() {
+    Drawn tray = new Box(300, 100, 20);
+    MouldShape parted = shape(tray, new PlacedCore(new Box(300, 20, 10), 0, 0, 20));
+    // By hand: 300 x 100 x 20 less 300 x 20 x 10 mm3.
+    assertThat(parted.capacityL()).isCloseTo(0.54, within(1e-9));
+    assertThat(MouldSum.of(parted, 2200, 0, 8, null).walls()).isNull();
+    assertThat(refusal(() -> shape(tray, new PlacedCore(new Box(302, 20, 10), 0, 0, 20))))
         .extracting(Finding::code)
-        .containsExactly(FindingCode.CORE_IN_MEASURED);
+        .containsExactly(FindingCode.CORE_TOO_WIDE);
+  }
+
+  @Test
+  void whatWasMeasuredHasItsCoresInIt() {
+    Measured cavity = new Measured(2, null);
+    MouldShape drawn = MouldShape.of(cavity, new Cylinder(100, 100), 5);
+    assertThat(drawn.capacityL()).isEqualTo(2);
+    assertThat(drawn.vesselL()).isCloseTo(Math.PI / 4, within(1e-9));
+    MouldShape measured =
+        new MouldShape(cavity, null, 0, 0, List.of(), 1, List.of(), List.of(), 1.5);
+    assertThat(measured.vesselL()).isEqualTo(1.5);
+    // By hand: 1.5 L at 2.2 kg/L less a pot of 0.3 kg.
+    assertThat(MouldSum.of(measured, 2200, 0.3, 0, null).holdDownKg()).isCloseTo(3, within(1e-9));
+    assertThat(
+            refusal(
+                () ->
+                    new MouldShape(
+                        cavity,
+                        new Cylinder(9, 9),
+                        0,
+                        0,
+                        List.of(),
+                        1,
+                        List.of(new PlacedCore(new Cylinder(9, 9), 0, 0, 0)),
+                        List.of(),
+                        1.5)))
+        .extracting(Finding::code)
+        .containsExactly(FindingCode.CORE_IN_MEASURED, FindingCode.CORE_MEASURED_TWICE);
   }
 
   @Test

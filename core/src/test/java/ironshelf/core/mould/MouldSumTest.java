@@ -7,11 +7,13 @@ import ironshelf.core.mould.solid.Box;
 import ironshelf.core.mould.solid.Cone;
 import ironshelf.core.mould.solid.Cylinder;
 import ironshelf.core.mould.solid.Drawn;
+import ironshelf.core.mould.solid.Measured;
 import ironshelf.core.mould.solid.Solid;
 import ironshelf.core.mould.solid.Sphere;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 /** Check values: handbook 2-1, unless another source is named. */
@@ -133,6 +135,65 @@ class MouldSumTest {
     assertThat(codes(MouldSum.of(straight, 2250, 0, 0, WallKind.SPLIT))).isEmpty();
     assertThat(codes(MouldSum.of(MouldShape.of(POT, null, 0), 2250, 0, 0, WallKind.RIGID)))
         .isEmpty();
+  }
+
+  /**
+   * Archimedes: a plug that stands on the floor has no mix under it, so nothing lifts it; a wooden
+   * one that does not reach the rim comes up once mix gets under. By hand: 60 mm across and 40 high
+   * displaces 0.1131 L, 0.2545 kg at 2250 kg/m3.
+   */
+  @Test
+  void whatStandsOnTheFloorIsNotLifted() {
+    MouldResult through = plugged(new PlacedCore(new Cylinder(60, 80), 0, 0, 0));
+    assertThat(through.holdDownKg()).isZero();
+    assertThat(codes(through)).isEmpty();
+    assertThat(codes(plugged(new PlacedCore(new Cylinder(60, 40), 0, 0, 0, 0.1))))
+        .containsExactly(FindingCode.PLUG_FLOATS);
+    assertThat(codes(plugged(new PlacedCore(new Cylinder(60, 40), 0, 0, 0, 0.3)))).isEmpty();
+    MouldResult hung = plugged(new PlacedCore(new Cylinder(60, 40), 20, 0, 0, 0.1));
+    assertThat(hung.holdDownKg()).isCloseTo(0.2545 - 0.1, within(1e-4));
+  }
+
+  private static MouldResult plugged(PlacedCore plug) {
+    return MouldSum.of(
+        new MouldShape(new Box(300, 200, 60), null, 0, 0, List.of(), 1, List.of(plug), List.of()),
+        2250,
+        0,
+        0,
+        WallKind.SPLIT);
+  }
+
+  /** Handbook: 50 mm for a paver. A lift-off frame or a board form has no draft to speak of. */
+  @Test
+  void aPaverIsJudgedByItsThickness() {
+    MouldShape thin = MouldShape.of(new Box(400, 400, 40), null, 0);
+    assertThat(codes(MouldSum.of(thin, 2250, 0, 50, WallKind.LIFT_OFF)))
+        .containsExactly(FindingCode.THICKNESS_TOO_THIN);
+    assertThat(codes(MouldSum.of(thin, 2250, 0, 40, WallKind.LIFT_OFF))).isEmpty();
+    assertThat(LeastWalls.mm("pavers", "sand-cement-stone")).isEqualTo(50);
+    assertThat(LeastWalls.mm("vessels", "hypertufa")).isEqualTo(40);
+    assertThat(LeastWalls.mm("vessels", "sand-cement")).isEqualTo(15);
+    assertThat(LeastWalls.mm("vessels", null)).isEqualTo(8);
+  }
+
+  /**
+   * ACI 318-19, 26.4.2.1(a)(5): a fifth of the narrowest form, a third of a slab's depth. By hand:
+   * 25 mm deep takes 8.3 mm, 50 mm deep 16.7 mm; a wall of 12 mm takes 2.4 mm.
+   */
+  @Test
+  void thirteenMillimetreStoneIsTooLargeForAThinPour() {
+    assertThat(grain(MouldShape.of(new Box(400, 300, 25), null, 0), 13)).isTrue();
+    assertThat(grain(MouldShape.of(new Box(400, 300, 50), null, 0), 13)).isFalse();
+    assertThat(grain(MouldShape.of(new Box(400, 50, 50), null, 0), 13)).isTrue();
+    assertThat(grain(MouldShape.of(POT, CORE, 15), 3)).isTrue();
+    assertThat(grain(MouldShape.of(POT, CORE, 15), 2)).isFalse();
+    assertThat(Grain.mostMm(MouldShape.of(new Box(400, 300, 25), null, 0)).orElseThrow())
+        .isCloseTo(8.333, within(1e-3));
+    assertThat(grain(MouldShape.of(new Measured(1, null), null, 0), 13)).isFalse();
+  }
+
+  private static boolean grain(MouldShape shape, double mm) {
+    return Grain.tooLarge(shape, OptionalDouble.of(mm)).isPresent();
   }
 
   private static List<FindingCode> codes(MouldResult result) {

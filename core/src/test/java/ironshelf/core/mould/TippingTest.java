@@ -8,6 +8,9 @@ import ironshelf.core.mould.solid.Box;
 import ironshelf.core.mould.solid.Cone;
 import ironshelf.core.mould.solid.Cylinder;
 import ironshelf.core.mould.solid.Measured;
+import ironshelf.core.mould.solid.Sphere;
+import ironshelf.core.quantity.Finding;
+import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.RefusedException;
 import java.util.List;
 import java.util.Random;
@@ -53,6 +56,17 @@ class TippingTest {
     assertThat(lamp.centreOfMassMm()).isCloseTo(200, within(1e-6));
     assertThat(lamp.tipAngleDeg()).isCloseTo(Math.toDegrees(Math.atan(0.25)), within(1e-6));
     assertThat(Tipping.of(block, 2000, 20, 900, false).warnings()).hasSize(1);
+  }
+
+  /** A whole sphere stands on a point at any density, so it has no angle to fall at. */
+  @Test
+  void aSphereRolls() {
+    Tipping.Result sphere = tip(MouldShape.of(new Sphere(300, 100), null, 0), 0, 0, false);
+    assertThat(sphere.tipAngleDeg()).isNull();
+    assertThat(sphere.warnings()).extracting(Finding::code).containsExactly(FindingCode.ROLLS);
+    // On its flat of 100 mm it stands: the centre is near the middle, 141 mm up.
+    Tipping.Result turned = tip(MouldShape.of(new Sphere(300, 100), null, 0), 0, 0, true);
+    assertThat(turned.tipAngleDeg()).isBetween(15.0, 25.0);
   }
 
   @Test

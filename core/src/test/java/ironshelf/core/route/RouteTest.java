@@ -22,7 +22,7 @@ class RouteTest {
   private static final double DRY_H = 168;
 
   private static final Route VESSEL =
-      StartingRoutes.usualOf("vessels").route().withAges(2.5, DRY_H);
+      StartingRoutes.usualOf("vessels", "rapid-neat").route().withAges(2.5, DRY_H);
 
   static List<StartingRoute> shipped() {
     return StartingRoutes.shipped();
@@ -42,7 +42,19 @@ class RouteTest {
   @Test
   void everyFamilyHasAUsualRoute() {
     for (String family : List.of("vessels", "trays", "pavers", "lamps", "fitness_stones")) {
-      assertThat(StartingRoutes.usualOf(family).route().steps()).isNotEmpty();
+      assertThat(StartingRoutes.usualOf(family, null).route().steps()).isNotEmpty();
+    }
+  }
+
+  /** Common practice: rapid cement is bathed; hypertufa never is, whatever it is cast into. */
+  @Test
+  void theUsualRouteFollowsFamilyAndMix() {
+    assertThat(StartingRoutes.usualOf("VESSELS", "rapid-neat").code()).isEqualTo("vessel-bath");
+    assertThat(StartingRoutes.usualOf("vessels", "sand-cement").code()).isEqualTo("vessel-inside");
+    assertThat(StartingRoutes.usualOf("trays", "high-strength").code()).isEqualTo("tray-wrap");
+    for (String family : List.of("vessels", "trays", "pavers", "lamps")) {
+      assertThat(StartingRoutes.usualOf(family, "hypertufa").route().steps())
+          .noneMatch(s -> s.wetting() == Wetting.UNDER_WATER);
     }
   }
 
@@ -99,7 +111,7 @@ class RouteTest {
 
   @Test
   void wrappedPiecesMoveOnToDryingByThemselves() {
-    Route paver = StartingRoutes.usualOf("pavers").route().withAges(48, DRY_H);
+    Route paver = StartingRoutes.usualOf("pavers", "sand-cement").route().withAges(48, DRY_H);
     assertThat(paver.standAfter(2, 1, NOON, NOON.plusSeconds(71 * 3600)).board())
         .isEqualTo(Board.WET);
     assertThat(paver.standAfter(2, 1, NOON, NOON.plusSeconds(73 * 3600)).board())

@@ -55,6 +55,11 @@ public record MouldKind(
           field,
           Map.of("value", face.release(), "face", face.name()));
       findings.addIf(
+          release.isEmpty(),
+          FindingCode.RELEASE_NONE,
+          field,
+          Map.of("value", face.release(), "kind", name));
+      findings.addIf(
           forbidden.contains(face.release()),
           FindingCode.RELEASE_FORBIDDEN,
           field,

@@ -62,7 +62,7 @@ class WearTest {
   @Test
   void theKindsShipped() {
     MouldKinds kinds = MouldKinds.shipped();
-    assertThat(kinds.all()).hasSize(10);
+    assertThat(kinds.all()).hasSize(11);
     assertThat(kinds.find("steel").orElseThrow().expectedCasts()).isEqualTo(2000);
     assertThat(kinds.find("silicone").orElseThrow().expectedCasts()).isBetween(150, 300);
     assertThat(kinds.find("cloth").orElseThrow().release()).isEmpty();
