@@ -3,6 +3,7 @@ package ironshelf.copy;
 import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.counting;
 import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.joining;
 import static java.util.stream.Collectors.mapping;
 import static java.util.stream.Collectors.toList;
 import static java.util.stream.Collectors.toMap;
@@ -13,9 +14,11 @@ import ironshelf.http.ProblemException;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Service;
@@ -25,6 +28,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class CopyService {
+
+  private static final int CODE_LETTERS = 4;
 
   /** How far the copies of a mould have come. */
   public record Worn(long casts, int wornCopies) {}
@@ -58,6 +63,23 @@ public class CopyService {
     new Findings().present("condition", condition).text("reason", reason, 200).orRefuse();
     seen(id, seenVersion).setCondition(condition);
     marks.save(new CopyMark(id, condition, reason, at));
+  }
+
+  /** The next free code for a copy of a mould of that name: its initials and a number. */
+  @Transactional(readOnly = true)
+  public String nextCode(String mould) {
+    String stem =
+        Arrays.stream(mould.strip().split("[^\\p{L}\\p{N}]+"))
+            .filter(w -> !w.isEmpty())
+            .limit(CODE_LETTERS)
+            .map(w -> w.substring(0, 1).toUpperCase(Locale.ROOT))
+            .collect(joining());
+    String letters = stem.isEmpty() ? "M" : stem;
+    int number = 1;
+    while (copies.findByCode(letters + number).isPresent()) {
+      number++;
+    }
+    return letters + number;
   }
 
   /** The copy of that code. */

@@ -6,7 +6,6 @@ import ironshelf.core.cure.BinderClass;
 import ironshelf.core.cure.BinderClasses;
 import ironshelf.core.recipe.Addition;
 import ironshelf.core.recipe.WaterWindow;
-import ironshelf.material.MaterialChange;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.product.ProductLayer;
@@ -74,7 +73,7 @@ class DemoCatalogue {
     long red = stock("oxide-red", 1.0, "15.00", "RD-07", "6", month);
     long grey = stock("portland-grey", 25.0, "9.80", "PC-02", "100", month);
     long sand = stock("silica-sand", 25.0, "6.40", "SS-19", "250", month);
-    long water = materials.adopt("water", null).id();
+    long water = materials.adoptOnce("water").id();
 
     BinderClass rapid = BinderClasses.shipped().find("rapid-neat").orElseThrow();
     long neat =
@@ -97,6 +96,7 @@ class DemoCatalogue {
                     rapid.greenUntilAgeH(),
                     rapid.sealAfterH(),
                     0.967,
+                    null,
                     List.of(
                         new NewRecipe.RecipePart(water, PARTS_BY_VOLUME, 1),
                         new NewRecipe.RecipePart(cement, PARTS_BY_VOLUME, 4))))
@@ -131,6 +131,7 @@ class DemoCatalogue {
                     sandCement.greenUntilAgeH(),
                     sandCement.sealAfterH(),
                     0.967,
+                    null,
                     List.of(
                         new NewRecipe.RecipePart(grey, PARTS_BY_VOLUME, 1),
                         new NewRecipe.RecipePart(sand, PARTS_BY_VOLUME, 2),
@@ -222,7 +223,9 @@ class DemoCatalogue {
             new BigDecimal("0.60"),
             layers,
             target,
-            "bay " + (char) ('A' + mouldId % BAYS)));
+            "bay " + (char) ('A' + mouldId % BAYS),
+            null,
+            null));
   }
 
   /** Bays of the ready shelf; each mould's pieces stand in one. */
@@ -230,14 +233,19 @@ class DemoCatalogue {
 
   private long stock(
       String code, double packKg, String pricePerPack, String lot, String kg, Instant at) {
-    MaterialView material = materials.adopt(code, packKg);
+    MaterialView material = materials.adoptOnce(code);
     long id = material.id();
     materials.change(
         id,
         material.version(),
-        new MaterialChange(
-            packKg, new BigDecimal(pricePerPack), null, packKg <= 1 ? SPOON_G : null, 0, 0, 4),
-        1);
+        material
+            .kept()
+            .with(
+                BigDecimal.valueOf(packKg).stripTrailingZeros().toPlainString() + " kg bag",
+                packKg,
+                new BigDecimal(pricePerPack),
+                packKg <= 1 ? SPOON_G : null,
+                4));
     materials.receive(id, lot, new BigDecimal(kg), at);
     return id;
   }

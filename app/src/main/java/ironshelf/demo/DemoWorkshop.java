@@ -68,7 +68,10 @@ class DemoWorkshop {
                 LocalTime.of(17, 0),
                 null),
             2,
-            "Saltmarsh Cast\nThe Old Net Loft\nReedmouth"));
+            "Saltmarsh Cast\nThe Old Net Loft\nReedmouth",
+            shop.scaleG(),
+            shop.families(),
+            true));
     probes.collect(now.minus(READ), now);
     DemoCatalogue.Goods goods = catalogue.furnish(now);
     DemoOrders.Lines lines = orders.take(goods, now.atZone(clock.getZone()).toLocalDate());

@@ -24,15 +24,22 @@ class Lot {
   private @Nullable LocalDate receivedOn;
   private @Nullable LocalDate openedOn;
   private @Nullable LocalDate staleOn;
+  private @Nullable BigDecimal price;
   @Version private long version;
 
   protected Lot() {}
 
-  Lot(long materialId, String code, LocalDate receivedOn, @Nullable LocalDate staleOn) {
+  Lot(
+      long materialId,
+      String code,
+      LocalDate receivedOn,
+      @Nullable LocalDate staleOn,
+      @Nullable BigDecimal price) {
     this.materialId = materialId;
     this.code = code;
     this.receivedOn = receivedOn;
     this.staleOn = staleOn;
+    this.price = price;
   }
 
   /** Opened today: it keeps until then, unless it was to be stale before. */
@@ -50,7 +57,7 @@ class Lot {
   }
 
   StockView.LotView view(BigDecimal remainingKg) {
-    return new StockView.LotView(id, code, remainingKg, receivedOn, openedOn, staleOn);
+    return new StockView.LotView(id, code, remainingKg, receivedOn, openedOn, staleOn, price);
   }
 
   Long id() {

@@ -23,6 +23,20 @@ interface LotRepository extends JpaRepository<Lot, Long> {
       """)
   List<Remaining> remaining(Collection<Long> materialIds);
 
+  /** What a kilogram of a material cost. */
+  record PerKg(long materialId, BigDecimal price, BigDecimal massKg) {}
+
+  /** The newest lot of each material that has a price, and what was received of it. */
+  @Query(
+      """
+      select new ironshelf.material.LotRepository$PerKg(l.materialId, l.price, m.massKg)
+      from Lot l join Movement m on m.lotId = l.id and m.kind = ironshelf.material.MovementKind.RECEIVED
+      where l.id in (
+          select max(k.id) from Lot k
+          where k.price is not null and k.materialId in :materialIds group by k.materialId)
+      """)
+  List<PerKg> lastPrices(Collection<Long> materialIds);
+
   boolean existsByCode(String code);
 
   /** The lots of a material, each marked so that two pours cannot use the same rest. */

@@ -1,7 +1,11 @@
 package ironshelf.material;
 
+import static java.util.Objects.requireNonNull;
+
+import ironshelf.core.material.Amount;
 import ironshelf.core.material.Role;
 import ironshelf.core.material.StartingMaterial;
+import ironshelf.core.quantity.QuantityReader;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -22,6 +26,9 @@ class Material {
   /** A liquid has no voids between its grains, as powders and sands do. */
   private static final double LIQUID_SHARE = 0.95;
 
+  /** Densities that differ by less are the same. */
+  private static final double SAME_KG_M3 = 1e-6;
+
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
@@ -34,7 +41,12 @@ class Material {
 
   private double relativeDensity;
   private double bulkDensityKgM3;
+  private double solidsPercent;
+  private double cementPercent;
+  private @Nullable Double largestGrainMm;
+  private @Nullable String pack;
   private @Nullable Double packKg;
+  private @Nullable Double pieceG;
   private @Nullable BigDecimal pricePerPack;
 
   @Column(name = "measured_bulk_kg_m3")
@@ -43,20 +55,43 @@ class Material {
   private @Nullable Double spoonG;
   private double moisturePercent;
   private double absorptionPercent;
-  private int leadDays = 5;
+  private int leadDays;
+  private @Nullable String note;
   private String source;
+  private boolean retired;
   @Version private long version;
 
   protected Material() {}
 
-  Material(StartingMaterial from, @Nullable Double packKg) {
+  /** One of the materials shipped. */
+  Material(StartingMaterial from, QuantityReader quantities) {
     this.code = from.code();
     this.name = from.name();
     this.role = from.role();
     this.relativeDensity = from.relativeDensity();
     this.bulkDensityKgM3 = from.bulkDensityKgM3();
-    this.packKg = packKg;
+    this.solidsPercent = from.solidsPercent();
+    this.cementPercent = from.cementPercent();
+    this.largestGrainMm = from.largestGrainMm();
+    this.pieceG = from.pieceG();
+    this.leadDays = from.leadDays();
+    this.note = from.note().isEmpty() ? null : from.note();
     this.source = from.source();
+    if (!from.pack().isEmpty()) {
+      this.pack = from.pack();
+      this.packKg =
+          Amount.pack(
+                  from.pack(), new Amount.Basis(bulkDensityKgM3, null, from.pieceG()), quantities)
+              .massKg();
+    }
+  }
+
+  /** The shop's own. */
+  Material(String code, MaterialRequest from, double scoopL) {
+    this.code = code;
+    this.source = "this shop";
+    this.bulkDensityKgM3 = from.bulkOrScoop(scoopL);
+    change(from, scoopL);
   }
 
   Long id() {
@@ -67,19 +102,48 @@ class Material {
     return version;
   }
 
-  void change(MaterialChange to, double scoopL) {
+  String code() {
+    return code;
+  }
+
+  boolean retired() {
+    return retired;
+  }
+
+  void retire(boolean so) {
+    this.retired = so;
+  }
+
+  final void change(MaterialRequest to, double scoopL) {
+    this.name = to.name().strip();
+    this.role = requireNonNull(to.role());
+    this.relativeDensity = to.relativeDensity();
+    this.solidsPercent = to.solidsPercent();
+    this.cementPercent = to.cementPercent();
+    this.largestGrainMm = to.largestGrainMm();
+    this.pack = to.pack();
     this.packKg = to.packKg();
+    this.pieceG = to.pieceG();
     this.pricePerPack = to.pricePerPack();
     this.spoonG = to.spoonG();
     this.moisturePercent = to.moisturePercent();
     this.absorptionPercent = to.absorptionPercent();
     this.leadDays = (int) to.leadDays();
+    this.note = to.note();
     if (to.scoopKg() != null) {
       this.measuredBulkKgM3 = to.scoopKg() / scoopL * 1000;
+    } else if (to.bulkDensityKgM3() != null
+        && Math.abs(to.bulkDensityKgM3() - bulkKgM3()) > SAME_KG_M3) {
+      this.bulkDensityKgM3 = to.bulkDensityKgM3();
+      this.measuredBulkKgM3 = null;
     }
   }
 
-  MaterialView view() {
+  private double bulkKgM3() {
+    return measuredBulkKgM3 == null ? bulkDensityKgM3 : measuredBulkKgM3;
+  }
+
+  MaterialView view(@Nullable BigDecimal lastLotPerKg) {
     return new MaterialView(
         id,
         version,
@@ -87,15 +151,23 @@ class Material {
         name,
         role,
         relativeDensity,
-        measuredBulkKgM3 == null ? bulkDensityKgM3 : measuredBulkKgM3,
+        bulkKgM3(),
         measuredBulkKgM3 != null,
+        solidsPercent,
+        cementPercent,
+        largestGrainMm,
+        pack,
         packKg,
+        pieceG,
         pricePerPack,
+        lastLotPerKg,
         spoonG,
         moisturePercent,
         absorptionPercent,
         leadDays,
         bulkDensityKgM3 >= LIQUID_SHARE * relativeDensity * 1000,
-        source);
+        note,
+        source,
+        retired);
   }
 }

@@ -1,18 +1,25 @@
 package ironshelf.material;
 
+import static java.util.Objects.requireNonNull;
+
 import ironshelf.act.ActService;
+import ironshelf.core.material.Amount;
+import ironshelf.core.material.StartingMaterial;
+import ironshelf.core.material.StartingMaterials;
+import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.http.IfMatch;
 import ironshelf.http.PageOf;
-import ironshelf.workshop.WorkshopService;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.data.domain.Pageable;
+import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -20,20 +27,62 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class MaterialController {
 
-  /** A delivery. */
-  record DeliveryRequest(String code, double massKg, @Nullable LocalDate staleOn) {
+  /**
+   * A delivery.
+   *
+   * @param code null: the next one of that material
+   * @param amount as people say it, "6 bags", "20 L"; where no mass is given
+   * @param price paid for all of it
+   */
+  record DeliveryRequest(
+      @Nullable String code,
+      @Nullable Double massKg,
+      @Nullable String amount,
+      @Nullable LocalDate staleOn,
+      @Nullable BigDecimal price) {
+
+    private static final BigDecimal MOST = new BigDecimal(10_000_000);
+
     DeliveryRequest {
-      new Findings()
-          .text("code", code, 40)
-          .above("massKg", massKg, 0, Findings.MAX_MASS_KG)
-          .orRefuse();
+      code = code == null || code.isBlank() ? null : code.strip();
+      Findings findings = new Findings();
+      if (code != null) {
+        findings.text("code", code, 40);
+      }
+      if (massKg != null) {
+        findings.above("massKg", massKg, 0, Findings.MAX_MASS_KG);
+      } else {
+        findings.text("amount", amount, 80);
+      }
+      if (price != null) {
+        findings
+            .addIf(
+                price.signum() < 0,
+                FindingCode.NUMBER_TOO_SMALL,
+                "price",
+                Map.of("value", price, "low", 0))
+            .addIf(
+                price.compareTo(MOST) > 0,
+                FindingCode.NUMBER_TOO_LARGE,
+                "price",
+                Map.of("value", price, "high", MOST));
+      }
+      findings.orRefuse();
+      price = price == null ? null : price.setScale(2, RoundingMode.HALF_UP);
     }
   }
+
+  /** An amount as somebody says it. */
+  record AmountRequest(String text) {}
+
+  /** Whether it is bought no more. */
+  record RetiredRequest(boolean retired) {}
 
   /** What was found or lost, and why. */
   record LotRequest(double massKg, String reason) {
@@ -46,14 +95,11 @@ class MaterialController {
   }
 
   private final MaterialService materials;
-  private final WorkshopService workshop;
   private final ActService acts;
   private final Clock clock;
 
-  MaterialController(
-      MaterialService materials, WorkshopService workshop, ActService acts, Clock clock) {
+  MaterialController(MaterialService materials, ActService acts, Clock clock) {
     this.materials = materials;
-    this.workshop = workshop;
     this.acts = acts;
     this.clock = clock;
   }
@@ -72,8 +118,42 @@ class MaterialController {
   MaterialView change(
       @PathVariable long id,
       @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody MaterialChange to) {
-    return materials.change(id, IfMatch.version(ifMatch), to, workshop.view().scoopL());
+      @RequestBody MaterialRequest to) {
+    return materials.change(id, IfMatch.version(ifMatch), to);
+  }
+
+  @PostMapping("/api/materials")
+  @ResponseStatus(HttpStatus.CREATED)
+  MaterialView add(@RequestBody MaterialRequest material) {
+    return materials.add(material);
+  }
+
+  @GetMapping("/api/materials/{id}")
+  MaterialView material(@PathVariable long id) {
+    return materials.byId(id);
+  }
+
+  @PutMapping("/api/materials/{id}/retired")
+  MaterialView retire(@PathVariable long id, @RequestBody RetiredRequest to) {
+    return materials.retire(id, to.retired());
+  }
+
+  /** How much somebody means: by pack, mass, volume or count. */
+  @PostMapping("/api/materials/{id}/amount")
+  Amount amount(@PathVariable long id, @RequestBody AmountRequest request) {
+    return materials.amount(id, request.text());
+  }
+
+  @GetMapping("/api/starting-materials")
+  List<StartingMaterial> starting() {
+    return StartingMaterials.shipped().all();
+  }
+
+  /** Takes a shipped material into the shop; one that is there already stays as it is. */
+  @PostMapping("/api/starting-materials/{code}")
+  @ResponseStatus(HttpStatus.CREATED)
+  MaterialView adopt(@PathVariable String code) {
+    return materials.adoptOnce(code);
   }
 
   @PostMapping("/api/materials/{id}/lots")
@@ -86,12 +166,13 @@ class MaterialController {
         key,
         "receive",
         () -> {
+          Double massKg = delivery.massKg();
+          double kg =
+              massKg == null
+                  ? materials.amount(id, requireNonNull(delivery.amount())).massKg()
+                  : massKg;
           materials.receive(
-              id,
-              delivery.code().strip(),
-              kg(delivery.massKg()),
-              clock.instant(),
-              delivery.staleOn());
+              id, delivery.code(), kg(kg), clock.instant(), delivery.staleOn(), delivery.price());
           return id;
         });
     return materials.stock();

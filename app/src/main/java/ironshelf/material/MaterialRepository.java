@@ -6,4 +6,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface MaterialRepository extends JpaRepository<Material, Long> {
 
   Optional<Material> findByCode(String code);
+
+  Optional<Material> findByNameIgnoreCase(String name);
 }

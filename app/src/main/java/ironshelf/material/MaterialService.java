@@ -1,20 +1,32 @@
 package ironshelf.material;
 
 import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.joining;
 
+import ironshelf.core.material.Amount;
 import ironshelf.core.material.Role;
+import ironshelf.core.material.StartingMaterial;
 import ironshelf.core.material.StartingMaterials;
+import ironshelf.core.quantity.Finding;
+import ironshelf.core.quantity.QuantityReader;
+import ironshelf.core.quantity.RefusedException;
 import ironshelf.http.PageOf;
 import ironshelf.http.ProblemException;
+import ironshelf.workshop.WorkshopService;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,46 +37,174 @@ import org.springframework.transaction.annotation.Transactional;
 public class MaterialService {
 
   private static final int OPENED_BINDER_KEEPS_MONTHS = 3;
+  private static final int PRICE_SCALE = 6;
+  private static final int CODE_STEM = 30;
 
   private final MaterialRepository materials;
   private final LotRepository lots;
   private final MovementRepository movements;
+  private final WorkshopService workshop;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
 
   MaterialService(
-      MaterialRepository materials, LotRepository lots, MovementRepository movements, Clock clock) {
-    this.clock = clock;
+      MaterialRepository materials,
+      LotRepository lots,
+      MovementRepository movements,
+      WorkshopService workshop,
+      ApplicationEventPublisher events,
+      Clock clock) {
     this.materials = materials;
     this.lots = lots;
     this.movements = movements;
-  }
-
-  /** Takes one of the materials shipped into the shop. */
-  public MaterialView adopt(String code, @Nullable Double packKg) {
-    return materials
-        .save(new Material(StartingMaterials.shipped().find(code).orElseThrow(), packKg))
-        .view();
+    this.workshop = workshop;
+    this.events = events;
+    this.clock = clock;
   }
 
   /** One of the materials shipped, taken into the shop if it is not there yet. */
   public MaterialView adoptOnce(String code) {
-    return materials.findByCode(code).map(Material::view).orElseGet(() -> adopt(code, null));
+    Material known = materials.findByCode(code).orElse(null);
+    if (known != null) {
+      known.retire(false);
+      return view(known);
+    }
+    StartingMaterial shipped =
+        StartingMaterials.shipped()
+            .find(code)
+            .orElseThrow(() -> ProblemException.unknown("shipped material", code));
+    return view(materials.save(new Material(shipped, quantities())));
+  }
+
+  /** Keeps a material of the shop's own. */
+  public MaterialView add(MaterialRequest material) {
+    refuseTaken(material, 0);
+    double scoopL = workshop.view().scoopL();
+    return view(
+        materials.save(
+            new Material(freeCode(material.name()), withPack(material, scoopL), scoopL)));
+  }
+
+  private String freeCode(String name) {
+    String stem = name.strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+    stem = stem.replaceAll("^-|-$", "");
+    stem = "own-" + stem.substring(0, Math.min(stem.length(), CODE_STEM));
+    String code = stem;
+    for (int i = 2; materials.findByCode(code).isPresent(); i++) {
+      code = stem + "-" + i;
+    }
+    return code;
+  }
+
+  /** What a pack holds is read from its words where it was not said. */
+  private MaterialRequest withPack(MaterialRequest material, double scoopL) {
+    if (material.pack() == null || material.packKg() != null) {
+      return material;
+    }
+    Amount.Basis basis = new Amount.Basis(material.bulkOrScoop(scoopL), null, material.pieceG());
+    try {
+      return material.withPackKg(Amount.pack(material.pack(), basis, quantities()).massKg());
+    } catch (RefusedException e) {
+      throw new RefusedException(
+          e.findings().stream().map(f -> new Finding(f.code(), "pack", f.params())).toList());
+    }
+  }
+
+  private void refuseTaken(MaterialRequest wanted, long ownId) {
+    materials
+        .findByNameIgnoreCase(wanted.name().strip())
+        .filter(other -> other.id() != ownId)
+        .ifPresent(
+            other -> {
+              throw ProblemException.conflict(
+                  "name.taken", Map.of("what", "material", "value", wanted.name()));
+            });
+  }
+
+  /**
+   * Retires a material, or takes it up again. Whoever still needs it refuses.
+   *
+   * @see MaterialRetiring
+   */
+  public MaterialView retire(long id, boolean retired) {
+    Material material = entity(id);
+    if (retired) {
+      events.publishEvent(new MaterialRetiring(id, material.view(null).name()));
+    }
+    material.retire(retired);
+    return view(material);
+  }
+
+  /** Reads how much of a material somebody means. */
+  @Transactional(readOnly = true)
+  public Amount amount(long id, String text) {
+    return Amount.delivered(text, byId(id).amounts(), quantities());
+  }
+
+  private QuantityReader quantities() {
+    return new QuantityReader(workshop.view().cup());
+  }
+
+  private MaterialView view(Material material) {
+    return views(List.of(material)).get(0);
+  }
+
+  private List<MaterialView> views(Collection<Material> some) {
+    Map<Long, BigDecimal> perKg = new HashMap<>();
+    lots.lastPrices(some.stream().map(Material::id).toList())
+        .forEach(
+            p ->
+                perKg.put(
+                    p.materialId(),
+                    p.price().divide(p.massKg(), PRICE_SCALE, RoundingMode.HALF_UP)));
+    return some.stream().map(m -> m.view(perKg.get(m.id()))).toList();
+  }
+
+  private Material entity(long id) {
+    return materials.findById(id).orElseThrow(() -> ProblemException.unknown("material", id));
   }
 
   /** Books a delivery. */
   public void receive(long materialId, String lotCode, BigDecimal massKg, Instant at) {
-    receive(materialId, lotCode, massKg, at, null);
+    receive(materialId, lotCode, massKg, at, null, null);
   }
 
-  /** Books a delivery that keeps until a day; null where it keeps. */
+  /**
+   * Books a delivery.
+   *
+   * @param lotCode null: the next one of that material
+   * @param staleOn the last day it should be used; null where it keeps
+   * @param price paid for all of it; null where it is not known
+   */
   public void receive(
-      long materialId, String lotCode, BigDecimal massKg, Instant at, @Nullable LocalDate staleOn) {
-    byId(materialId);
-    if (lots.existsByCode(lotCode)) {
-      throw ProblemException.conflict("name.taken", Map.of("what", "lot", "value", lotCode));
+      long materialId,
+      @Nullable String lotCode,
+      BigDecimal massKg,
+      Instant at,
+      @Nullable LocalDate staleOn,
+      @Nullable BigDecimal price) {
+    Material material = entity(materialId);
+    String code = lotCode == null ? nextLot(material.code()) : lotCode;
+    if (lots.existsByCode(code)) {
+      throw ProblemException.conflict("name.taken", Map.of("what", "lot", "value", code));
     }
-    Lot lot = lots.save(new Lot(materialId, lotCode, dayOf(at), staleOn));
+    material.retire(false);
+    Lot lot = lots.save(new Lot(materialId, code, dayOf(at), staleOn, price));
     movements.save(new Movement(lot.id(), MovementKind.RECEIVED, massKg, at, null));
+  }
+
+  /** The initials of a material and the next free number: {@code PG-3}. */
+  private String nextLot(String materialCode) {
+    String stem =
+        Arrays.stream(materialCode.replaceFirst("^own-", "").split("-"))
+            .filter(w -> !w.isEmpty())
+            .map(w -> w.substring(0, 1).toUpperCase(Locale.ROOT))
+            .collect(joining());
+    int number = 1;
+    while (lots.existsByCode(stem + "-" + number)) {
+      number++;
+    }
+    return stem + "-" + number;
   }
 
   private LocalDate dayOf(Instant at) {
@@ -72,14 +212,15 @@ public class MaterialService {
   }
 
   /** Keeps what the shop knows better; one level scoop says the loose density. */
-  public MaterialView change(long id, long seenVersion, MaterialChange to, double scoopL) {
-    Material material =
-        materials.findById(id).orElseThrow(() -> ProblemException.unknown("material", id));
+  public MaterialView change(long id, long seenVersion, MaterialRequest to) {
+    Material material = entity(id);
     if (material.version() != seenVersion) {
       throw ProblemException.stale();
     }
-    material.change(to, scoopL);
-    return materials.saveAndFlush(material).view();
+    refuseTaken(to, id);
+    double scoopL = workshop.view().scoopL();
+    material.change(withPack(to, scoopL), scoopL);
+    return view(materials.saveAndFlush(material));
   }
 
   /** Opens a lot: binder goes stale three months after (common practice). */
@@ -148,6 +289,13 @@ public class MaterialService {
               "asked", massKg.doubleValue(),
               "stock", stock.doubleValue()));
     }
+    if (rests.isEmpty()) {
+      // What went in went in: a delivery that nobody booked stands at less than nothing.
+      Lot unbooked =
+          lots.save(new Lot(materialId, nextLot(entity(materialId).code()), dayOf(at), null, null));
+      movements.save(new Movement(unbooked.id(), MovementKind.USED, massKg.negate(), at, pourId));
+      return;
+    }
     BigDecimal left = massKg;
     for (int i = 0; i < rests.size() && left.signum() > 0; i++) {
       boolean last = i == rests.size() - 1;
@@ -170,23 +318,21 @@ public class MaterialService {
 
   @Transactional(readOnly = true)
   public Map<Long, MaterialView> byIds(Collection<Long> ids) {
-    Map<Long, MaterialView> views = new LinkedHashMap<>();
-    materials.findAllById(ids).forEach(m -> views.put(m.id(), m.view()));
-    return views;
+    Map<Long, MaterialView> byId = new LinkedHashMap<>();
+    views(materials.findAllById(ids)).forEach(m -> byId.put(m.id(), m));
+    return byId;
   }
 
   @Transactional(readOnly = true)
   public MaterialView byId(long id) {
-    return materials
-        .findById(id)
-        .map(Material::view)
-        .orElseThrow(() -> ProblemException.unknown("material", id));
+    return view(entity(id));
   }
 
-  /** What is left of these materials; those without a lot count nothing. */
+  /** What is left of these materials: each is there, those without a lot with nought. */
   @Transactional(readOnly = true)
   public Map<Long, BigDecimal> remainingKg(Collection<Long> materialIds) {
     Map<Long, BigDecimal> remaining = new LinkedHashMap<>();
+    materialIds.forEach(id -> remaining.put(id, BigDecimal.ZERO));
     lots.remaining(materialIds)
         .forEach(rest -> remaining.merge(rest.materialId(), rest.kg(), BigDecimal::add));
     return remaining;
@@ -195,7 +341,7 @@ public class MaterialService {
   /** The whole stock by name. */
   @Transactional(readOnly = true)
   public List<StockView> stock() {
-    List<MaterialView> all = materials.findAll().stream().map(Material::view).toList();
+    List<MaterialView> all = views(materials.findAll());
     Map<Long, List<LotRepository.Remaining>> rests =
         lots.remaining(all.stream().map(MaterialView::id).toList()).stream()
             .collect(groupingBy(LotRepository.Remaining::materialId));

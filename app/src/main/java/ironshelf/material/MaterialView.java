@@ -1,5 +1,6 @@
 package ironshelf.material;
 
+import ironshelf.core.material.Amount;
 import ironshelf.core.material.Role;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -10,11 +11,19 @@ import org.jspecify.annotations.Nullable;
  *
  * @param bulkDensityKgM3 as this shop measured it, or as shipped
  * @param measured whether the shop measured it
+ * @param solidsPercent what is left when its water is gone
+ * @param cementPercent how much of a binder is cement
+ * @param pack as it is sold, in words; null where it is not sold in packs
+ * @param pieceG mass of one, of what is counted
+ * @param pricePerPack the usual one
+ * @param lastLotPerKg what the newest lot with a price cost; null where none has one
  * @param spoonG mass of one level spoon; null where it was not weighed
  * @param liquid whether it pours, and comes in bottles
  * @param moisturePercent water that it carries as it lies, of its dry mass
  * @param absorptionPercent of that, what it keeps to itself
  * @param leadDays from ordering it to having it
+ * @param note of its data sheet
+ * @param retired whether it is bought no more
  */
 public record MaterialView(
     long id,
@@ -25,21 +34,62 @@ public record MaterialView(
     double relativeDensity,
     double bulkDensityKgM3,
     boolean measured,
+    double solidsPercent,
+    double cementPercent,
+    @Nullable Double largestGrainMm,
+    @Nullable String pack,
     @Nullable Double packKg,
+    @Nullable Double pieceG,
     @Nullable BigDecimal pricePerPack,
+    @Nullable BigDecimal lastLotPerKg,
     @Nullable Double spoonG,
     double moisturePercent,
     double absorptionPercent,
     int leadDays,
     boolean liquid,
-    String source) {
+    @Nullable String note,
+    String source,
+    boolean retired) {
 
   private static final int SCALE = 6;
 
-  /** Null where no price is known; water from the tap costs nothing here. */
+  /**
+   * What a kilogram costs today: at its newest lot's price, else at the usual one. Null where no
+   * price is known; water from the tap costs nothing here.
+   */
   public @Nullable BigDecimal pricePerKg() {
+    if (lastLotPerKg != null) {
+      return lastLotPerKg;
+    }
     return pricePerPack == null || packKg == null
         ? null
         : pricePerPack.divide(BigDecimal.valueOf(packKg), SCALE, RoundingMode.HALF_UP);
+  }
+
+  /** What of it is kept and can be changed. */
+  public MaterialRequest kept() {
+    return new MaterialRequest(
+        name,
+        role,
+        relativeDensity,
+        bulkDensityKgM3,
+        solidsPercent,
+        cementPercent,
+        largestGrainMm,
+        pack,
+        packKg,
+        pieceG,
+        pricePerPack,
+        null,
+        spoonG,
+        moisturePercent,
+        absorptionPercent,
+        leadDays,
+        note);
+  }
+
+  /** What amounts of it are reckoned from. */
+  public Amount.Basis amounts() {
+    return new Amount.Basis(bulkDensityKgM3, packKg, pieceG);
   }
 }

@@ -12,6 +12,7 @@ public record StockView(MaterialView material, BigDecimal remainingKg, List<LotV
    * A lot with the sum of its movements.
    *
    * @param staleOn the last day it should be used; null where it keeps
+   * @param price paid for the whole lot; null where it was not said
    */
   public record LotView(
       long id,
@@ -19,5 +20,6 @@ public record StockView(MaterialView material, BigDecimal remainingKg, List<LotV
       BigDecimal remainingKg,
       @Nullable LocalDate receivedOn,
       @Nullable LocalDate openedOn,
-      @Nullable LocalDate staleOn) {}
+      @Nullable LocalDate staleOn,
+      @Nullable BigDecimal price) {}
 }

@@ -1,9 +1,11 @@
 package ironshelf.mould;
 
 import ironshelf.copy.CopyRequest;
+import ironshelf.core.mould.LeastWalls;
 import ironshelf.http.IfMatch;
 import ironshelf.http.PageOf;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.data.domain.Pageable;
@@ -60,6 +62,22 @@ class MouldController {
       @RequestBody NewMould to) {
     moulds.change(id, IfMatch.version(ifMatch), to);
     return moulds.mould(id);
+  }
+
+  /** A code that one more copy could have: free, and like those of its siblings. */
+  record NextCode(String code) {}
+
+  @GetMapping("/api/moulds/{id}/next-copy")
+  NextCode nextCopy(@PathVariable long id) {
+    return new NextCode(moulds.nextCopyCode(id));
+  }
+
+  /** The least wall that things of a family want in a mix of that binder class. */
+  record LeastWall(double leastWallMm) {}
+
+  @GetMapping("/api/calc/least-wall")
+  LeastWall leastWall(@RequestParam Family family, @RequestParam(required = false) String mix) {
+    return new LeastWall(LeastWalls.mm(family.name().toLowerCase(Locale.ROOT), mix));
   }
 
   @PostMapping("/api/moulds/{id}/copies")

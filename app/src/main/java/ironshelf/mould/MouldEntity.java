@@ -87,6 +87,10 @@ class MouldEntity {
     return version;
   }
 
+  String name() {
+    return name;
+  }
+
   MouldKind kind() {
     return KINDS.find(kind).orElseThrow();
   }

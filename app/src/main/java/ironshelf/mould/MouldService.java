@@ -50,6 +50,11 @@ public class MouldService {
     mould.change(to);
   }
 
+  @Transactional(readOnly = true)
+  public String nextCopyCode(long mouldId) {
+    return copies.nextCode(entity(mouldId).name());
+  }
+
   public long addCopy(long mouldId, CopyRequest copy) {
     return copies.add(entity(mouldId).id(), copy);
   }

@@ -6,7 +6,6 @@ import ironshelf.core.quantity.Findings;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
-import ironshelf.recipe.RecipeService;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -17,11 +16,9 @@ import org.springframework.stereotype.Component;
 public class GoodsNames {
 
   private final ProductService products;
-  private final RecipeService recipes;
 
-  GoodsNames(ProductService products, RecipeService recipes) {
+  GoodsNames(ProductService products) {
     this.products = products;
-    this.recipes = recipes;
   }
 
   /** A product in a colourway. */
@@ -42,7 +39,7 @@ public class GoodsNames {
       return null;
     }
     Optional<ColourwayView> colour =
-        recipes.colourwaysOf(known.get().recipeId()).stream()
+        products.offered(known.get()).stream()
             .filter(c -> c.name().equalsIgnoreCase(colourway.strip()))
             .findFirst();
     if (colour.isEmpty()) {

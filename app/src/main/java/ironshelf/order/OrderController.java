@@ -2,6 +2,7 @@ package ironshelf.order;
 
 import ironshelf.http.IfMatch;
 import ironshelf.http.PageOf;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.data.domain.Pageable;
@@ -34,6 +35,12 @@ class OrderController {
       @ParameterObject @PageableDefault(size = 50, sort = "due", direction = Sort.Direction.ASC)
           Pageable page) {
     return orders.orders(search, which, page);
+  }
+
+  /** What is to be poured, of all open orders. */
+  @GetMapping("/api/orders/to-pour")
+  List<ToPour> toPour() {
+    return orders.toPour();
   }
 
   @GetMapping("/api/orders/{id}")

@@ -54,6 +54,11 @@ class OrderLine {
     this.note = note;
   }
 
+  /** Has another colourway from now on, of the recipe that its product is made of now. */
+  void colour(long colourwayId) {
+    this.colourwayId = colourwayId;
+  }
+
   void cancel(Instant at) {
     cancelledAt = at;
   }

@@ -1,6 +1,7 @@
 package ironshelf.order;
 
 import jakarta.persistence.LockModeType;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
@@ -12,4 +13,15 @@ interface OrderLineRepository extends JpaRepository<OrderLine, Long> {
   @Lock(LockModeType.PESSIMISTIC_WRITE)
   @Query("select l from OrderLine l where l.id = :id")
   Optional<OrderLine> held(long id);
+
+  /** The lines of a product of which something is still to be sent, those of quotes among them. */
+  @Query(
+      """
+      select l from OrderLine l
+      where l.productId = :productId and l.cancelledAt is null and l.order.cancelledAt is null
+        and l.quantity - l.refunded
+            > (select count(a) from Allotment a where a.lineId = l.id and a.sentAt is not null)
+      order by l.id
+      """)
+  List<OrderLine> openOf(long productId);
 }

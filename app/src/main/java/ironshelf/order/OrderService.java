@@ -14,8 +14,10 @@ import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.RecipeView;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -140,7 +142,9 @@ public class OrderService {
             product == null ? "product" : "colourway",
             product == null ? wanted.productId() : wanted.colourwayId());
       }
-      if (colourway.recipeId() != product.recipeId()) {
+      // A line that is kept may be of a colour that is offered no more.
+      if (colourway.recipeId() != product.recipeId()
+          || (wanted.id() == null && !product.isOffered(colourway))) {
         throw ProblemException.conflict(
             "pour.colourwayWrong",
             Map.of("colourway", colourway.name(), "product", product.name()));
@@ -229,6 +233,36 @@ public class OrderService {
   @Transactional(readOnly = true)
   public List<OrderView> open() {
     return progress.of(orders.open());
+  }
+
+  /** Every open line of which something is to be poured, soonest due first. */
+  @Transactional(readOnly = true)
+  public List<ToPour> toPour() {
+    Map<Long, ProductView> known = products.all();
+    Map<Long, RecipeView> latest = recipes.allLatest();
+    return open().stream()
+        .flatMap(
+            o ->
+                o.lines().stream()
+                    .filter(l -> l.toPour() > 0)
+                    .map(l -> toPour(o, l, known, latest)))
+        .sorted(Comparator.comparing(w -> w.line().due()))
+        .toList();
+  }
+
+  private static ToPour toPour(
+      OrderView order,
+      OrderLineView line,
+      Map<Long, ProductView> known,
+      Map<Long, RecipeView> latest) {
+    ProductView product = requireNonNull(known.get(line.productId()));
+    return new ToPour(
+        order.id(),
+        order.number(),
+        order.customer(),
+        line,
+        requireNonNull(latest.get(product.recipeId())).name(),
+        product.mixKey(0, line.colourwayId()));
   }
 
   /** All that was due in those days. */

@@ -1,7 +1,9 @@
 package ironshelf.piece;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -88,6 +90,28 @@ public class PieceService {
   /** Notes that pieces have gone; null: that they are here again. */
   public void sent(Collection<Long> ids, @Nullable Instant at) {
     pieces.findAllById(ids).forEach(p -> p.sent(at));
+  }
+
+  /** Where the sound pieces of a product in a colourway are that have not gone. */
+  public record Standing(long productId, long colourwayId, long inMould, long curing, long ready) {}
+
+  @Transactional(readOnly = true)
+  public List<Standing> standing() {
+    return pieces.standing().stream()
+        .map(s -> new Standing(s.productId(), s.colourwayId(), s.inMould(), s.curing(), s.ready()))
+        .toList();
+  }
+
+  /** The last pieces of a product that were weighed, at most 30, newest last. */
+  @Transactional(readOnly = true)
+  public List<PieceView> lastWeighed(long productId) {
+    List<PieceView> newestFirst =
+        new ArrayList<>(
+            pieces.findTop30ByProductIdAndMassKgIsNotNullOrderByIdDesc(productId).stream()
+                .map(Piece::view)
+                .toList());
+    Collections.reverse(newestFirst);
+    return newestFirst;
   }
 
   /** How many pieces of a product came out, and how many of them are scrap. */

@@ -11,7 +11,7 @@ import java.util.Map;
  * @param lineOf the lines of what has begun, by its name; several where pieces of one group are
  *     tied to several
  * @param what has begun, by its name
- * @param idle lines whose mould has no copy in use
+ * @param idle lines whose mould has no copy in use, or whose product has no route
  * @param print by which two moments are told apart
  */
 record PlanBasis(

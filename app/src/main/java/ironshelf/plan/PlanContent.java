@@ -14,7 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param copies the ids of each mould's copies, in the order in which the plan numbers them
  * @param begun what has begun, by its name
  * @param lines when each line is ready, and why not sooner
- * @param idle lines that could not be planned, because their mould has no copy in use
+ * @param idle lines that could not be planned, because their mould has no copy in use or their
+ *     product no route
  * @param rules what each takes off it
  * @param basis by which it is told whether the facts are still the same
  */

@@ -19,15 +19,21 @@ final class PlanDays {
 
   /** One work, and of what. */
   private record Work(
-      Visit visit, String product, String colourway, String swatch, int pieces, int castNo) {
+      Visit visit,
+      String product,
+      String colourway,
+      String swatch,
+      int pieces,
+      int castNo,
+      String mixKey) {
 
     LocalDateTime end() {
       return visit.at().plusMinutes(visit.minutes());
     }
 
     String kind() {
-      // Of one colour several products are poured from one bowl.
-      return castNo >= 0 ? visit.step() + colourway : visit.step() + product + colourway;
+      // Of one recipe and colour several products are poured from one bowl.
+      return castNo >= 0 ? visit.step() + mixKey : visit.step() + product + colourway;
     }
   }
 
@@ -48,7 +54,8 @@ final class PlanDays {
                 cast.colourway(),
                 cast.swatch(),
                 cast.pieces(),
-                pour ? no : -1));
+                pour ? no : -1,
+                cast.mixKey()));
       }
     }
     for (PlannedRest rest : content.plan().begun()) {
@@ -58,7 +65,13 @@ final class PlanDays {
               v ->
                   works.add(
                       new Work(
-                          v, what.product(), what.colourway(), what.swatch(), what.pieces(), -1)));
+                          v,
+                          what.product(),
+                          what.colourway(),
+                          what.swatch(),
+                          what.pieces(),
+                          -1,
+                          "")));
     }
     works.sort(Comparator.comparing((Work w) -> w.visit().at()).thenComparing(Work::kind));
     Map<LocalDate, List<Work>> byDay = new TreeMap<>();

@@ -18,6 +18,7 @@ import ironshelf.core.recipe.Ingredient;
 import ironshelf.core.route.Route;
 import ironshelf.cure.CureService;
 import ironshelf.cure.Temperatures;
+import ironshelf.http.ProblemException;
 import ironshelf.mould.DrawnMould;
 import ironshelf.mould.MouldService;
 import ironshelf.order.OrderLineView;
@@ -119,6 +120,7 @@ class PlanFacts {
     Map<String, List<Long>> inUse = new LinkedHashMap<>();
     new TreeMap<>(copies.views(drawn.keySet()))
         .forEach((mouldId, own) -> addIfAny(inUse, mouldId, own));
+    Mixes mixes = new Mixes(shop, now);
     Map<Long, OrderLineView> lines = new LinkedHashMap<>();
     List<Demand> demands = new ArrayList<>();
     List<Long> idle = new ArrayList<>();
@@ -129,7 +131,8 @@ class PlanFacts {
         if (line.toPour() == 0) {
           continue;
         }
-        if (!inUse.containsKey(PlanKeys.mould(line.mouldId()))) {
+        if (!inUse.containsKey(PlanKeys.mould(line.mouldId()))
+            || !mixes.current.containsKey(line.productId())) {
           idle.add(line.id());
           continue;
         }
@@ -145,7 +148,6 @@ class PlanFacts {
       }
     }
     more.forEach(w -> wanted.put(w.key(), w));
-    Mixes mixes = new Mixes(shop, now);
     List<PlanProduct> planned =
         wanted.values().stream().map(w -> mixes.product(w, drawn, inUse, steps)).toList();
     Begun.Found found = begun.find(steps, inUse, start, now);
@@ -262,8 +264,11 @@ class PlanFacts {
       ColourwayView colourway = colourways.get(wanted.colourwayId());
       RecipeView recipe = latest.get(product.recipeId());
       DrawnMould mould = drawn.get(product.mouldId());
-      Route route =
-          current.get(product.id()).route().withAges(recipe.demouldAgeH(), recipe.sealAfterH());
+      RouteView own = current.get(product.id());
+      if (own == null) {
+        throw ProblemException.conflict("product.noRoute", Map.of());
+      }
+      Route route = own.route().withAges(recipe.demouldAgeH(), recipe.sealAfterH());
       Instant out =
           gates
               .gate(
@@ -278,7 +283,8 @@ class PlanFacts {
       return new PlanProduct(
           wanted.key(),
           PlanKeys.mould(mould.id()),
-          colourway.name(),
+          // Alike only where one mix is: another recipe's colour of the same name is another.
+          colourway.name() + " of " + recipe.name(),
           darkness(colourway.swatch()),
           binders.computeIfAbsent(recipe.id(), this::binder),
           steps.whole(product, route, mould.cavities(), setH, recipe.mixMin() / castsABatch));

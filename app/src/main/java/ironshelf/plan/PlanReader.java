@@ -159,7 +159,8 @@ public class PlanReader {
               cast.pourAt(),
               cast.demouldAt(),
               cast.readyAt(),
-              cast.pinned()));
+              cast.pinned(),
+              productsById.get(PlanKeys.productId(cast)).mixKey(0, colourway.id())));
     }
     return views;
   }
@@ -179,7 +180,13 @@ public class PlanReader {
 
   private PlanView.PlannedLineView idle(Named named, Map<Long, MouldView> mouldsById) {
     MouldView mould = mouldsById.get(named.line.mouldId());
-    return line(named, null, 0, null, words.noCopies(mould.name()));
+    boolean inUse = mould.copies().stream().anyMatch(c -> c.condition() == CopyCondition.GOOD);
+    return line(
+        named,
+        null,
+        0,
+        null,
+        inUse ? words.noRoute(named.line.product()) : words.noCopies(mould.name()));
   }
 
   private static PlanView.PlannedLineView line(

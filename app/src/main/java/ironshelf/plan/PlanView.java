@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param canUndo whether there is one before it
  * @param rules what each rule takes off it, by its name
  * @param leastLateDays that no plan can go below
- * @param idle lines whose mould has no copy in use
+ * @param idle lines whose mould has no copy in use, or whose product has no route
  */
 public record PlanView(
     @Nullable Long id,
@@ -38,6 +38,7 @@ public record PlanView(
    *
    * @param no by which it is moved
    * @param pinned whether somebody put it there
+   * @param mixKey alike for casts that one mix can fill together
    */
   public record PlannedCastView(
       int no,
@@ -57,7 +58,8 @@ public record PlanView(
       LocalDateTime pourAt,
       LocalDateTime demouldAt,
       LocalDateTime readyAt,
-      boolean pinned) {}
+      boolean pinned,
+      String mixKey) {}
 
   /**
    * A line of an open order.

@@ -31,6 +31,10 @@ class PlanWords {
     return catalogue.say("plan.why.noCopies", "", Map.of("mould", mould));
   }
 
+  String noRoute(String product) {
+    return catalogue.say("plan.why.noRoute", "", Map.of("product", product));
+  }
+
   String why(PlanContent.PlannedLine line, PlanContent content, Map<Long, MouldView> moulds) {
     return switch (line.boundBy()) {
       case ROUTE -> catalogue.say("plan.why.route", "", Map.of("ready", day(line.readyAt())));

@@ -51,7 +51,7 @@ class Chooser {
     List<Chosen.Fill> chosen = request.fills().stream().map(this::fill).toList();
     ProductView first = chosen.get(0).product();
     for (Chosen.Fill fill : chosen) {
-      refuseApart(first, fill.product(), firstLayer);
+      refuseApart(first, fill.product(), firstLayer, requireNonNull(request.colourwayId()));
     }
     ColourwayView colourway = recipes.colourway(requireNonNull(request.colourwayId()));
     if (colourway.recipeId() != first.recipeId()) {
@@ -78,21 +78,13 @@ class Chooser {
   }
 
   /** One mix fills one recipe's products, in layers of the same colours and shares. */
-  private static void refuseApart(ProductView first, ProductView other, int firstLayer) {
+  private static void refuseApart(
+      ProductView first, ProductView other, int firstLayer, long colourwayId) {
     if (firstLayer >= other.layers().size()) {
       throw ProblemException.conflict(
           "layer.unknown", Map.of("product", other.name(), "value", firstLayer + 1));
     }
-    boolean alike = other.session(firstLayer).size() == first.session(firstLayer).size();
-    for (int i = 0; alike && i < first.session(firstLayer).size(); i++) {
-      ProductLayer a = first.session(firstLayer).get(i);
-      ProductLayer b = other.session(firstLayer).get(i);
-      alike =
-          Objects.equals(a.colourwayId(), b.colourwayId())
-              && a.sharePercent() == b.sharePercent()
-              && Objects.equals(a.withoutFibre(), b.withoutFibre());
-    }
-    if (!alike || other.recipeId() != first.recipeId()) {
+    if (!other.mixKey(firstLayer, colourwayId).equals(first.mixKey(firstLayer, colourwayId))) {
       throw ProblemException.conflict(
           "pour.notOneMix", Map.of("product", other.name(), "other", first.name()));
     }

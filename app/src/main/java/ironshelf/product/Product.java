@@ -37,6 +37,9 @@ class Product {
   @JdbcTypeCode(SqlTypes.JSON)
   private @Nullable Target target;
 
+  @JdbcTypeCode(SqlTypes.JSON)
+  private List<Long> soldIn;
+
   @Version private long version;
 
   protected Product() {}
@@ -55,6 +58,7 @@ class Product {
     this.shelfPlace = to.shelfPlace();
     this.layers = requireNonNull(to.layers());
     this.target = to.target();
+    this.soldIn = requireNonNull(to.soldIn());
   }
 
   Long id() {
@@ -77,6 +81,7 @@ class Product {
         goods,
         layers,
         target,
-        shelfPlace);
+        shelfPlace,
+        soldIn);
   }
 }

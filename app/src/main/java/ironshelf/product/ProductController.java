@@ -24,6 +24,7 @@ class ProductController {
   /**
    * A product with what it is made of.
    *
+   * @param colourways that it is offered in; one where its colours are fixed
    * @param freshDensityKgM3 of its mix in its first colourway
    */
   record ProductPage(
@@ -66,7 +67,7 @@ class ProductController {
 
   private ProductPage page(ProductView product) {
     RecipeView latest = recipes.latest(product.recipeId());
-    List<ColourwayView> colourways = recipes.colourwaysOf(product.recipeId());
+    List<ColourwayView> colourways = products.offered(product);
     BatchRequest oneLitre =
         BatchRequest.ofOneLitre(
             recipes

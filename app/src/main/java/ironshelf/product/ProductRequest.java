@@ -3,6 +3,7 @@ package ironshelf.product;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
+import ironshelf.core.route.StartingRoutes;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
@@ -21,6 +22,9 @@ import org.jspecify.annotations.Nullable;
  *     where the mould is filled anew, as for two heads; empty: one layer
  * @param target null where it is not sold by its mass
  * @param shelfPlace where its pieces stand when they are ready; null where that is not said
+ * @param soldIn ids of the colourways that it is offered in; empty: all of its recipe's
+ * @param route code of the shipped route that it goes; null: the usual one of its family and mix.
+ *     Only where the product is new; later its own route is changed
  */
 public record ProductRequest(
     String name,
@@ -31,9 +35,13 @@ public record ProductRequest(
     @Nullable BigDecimal goods,
     @Nullable List<ProductLayer> layers,
     @Nullable Target target,
-    @Nullable String shelfPlace) {
+    @Nullable String shelfPlace,
+    @Nullable List<Long> soldIn,
+    @Nullable String route) {
 
   private static final BigDecimal MOST = new BigDecimal(1_000_000);
+
+  private static final int MOST_COLOURS = 200;
 
   /** How far the shares may be off 100, for thirds. */
   private static final double SHARE_TOLERANCE = 0.5;
@@ -42,6 +50,7 @@ public record ProductRequest(
     minutesPerPiece = Double.isNaN(minutesPerPiece) ? 0 : minutesPerPiece;
     layers = layers == null || layers.isEmpty() ? List.of(ProductLayer.WHOLE) : List.copyOf(layers);
     shelfPlace = shelfPlace == null || shelfPlace.isBlank() ? null : shelfPlace.strip();
+    soldIn = soldIn == null ? List.of() : soldIn.stream().distinct().toList();
     price = price == null ? BigDecimal.ZERO : price;
     goods = goods == null ? BigDecimal.ZERO : goods;
     double sum = layers.stream().mapToDouble(ProductLayer::sharePercent).sum();
@@ -54,6 +63,16 @@ public record ProductRequest(
         .present("recipeId", recipeId)
         .within("minutesPerPiece", minutesPerPiece, 0, 1_440)
         .list("layers", layers, 6)
+        .addIf(
+            soldIn.size() > MOST_COLOURS,
+            FindingCode.LIST_TOO_LONG,
+            "soldIn",
+            Map.of("value", soldIn.size(), "high", MOST_COLOURS))
+        .addIf(
+            route != null && StartingRoutes.find(route).isEmpty(),
+            FindingCode.VALUE_UNREADABLE,
+            "route",
+            Map.of("value", String.valueOf(route), "wanted", "one of the routes shipped"))
         .addIf(
             Math.abs(sum - 100) > SHARE_TOLERANCE
                 && layers.stream().anyMatch(l -> l.sharePercent() < 100),
@@ -68,6 +87,22 @@ public record ProductRequest(
         .orRefuse();
     price = price.setScale(2, RoundingMode.HALF_UP);
     goods = goods.setScale(2, RoundingMode.HALF_UP);
+  }
+
+  /** The same of another recipe, in its colours. */
+  public ProductRequest withRecipe(long recipe, List<ProductLayer> layers, List<Long> soldIn) {
+    return new ProductRequest(
+        name,
+        mouldId,
+        recipe,
+        price,
+        minutesPerPiece,
+        goods,
+        layers,
+        target,
+        shelfPlace,
+        soldIn,
+        route);
   }
 
   private static void money(Findings findings, String field, BigDecimal value) {

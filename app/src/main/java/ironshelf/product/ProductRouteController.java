@@ -7,6 +7,7 @@ import ironshelf.recipe.RecipeView;
 import ironshelf.route.RouteLine;
 import ironshelf.route.RouteService;
 import ironshelf.route.RouteView;
+import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,6 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 class ProductRouteController {
 
   /**
+   * @param route of version 0 where the product has none yet: the usual one
    * @param line its gates at 20 °C, with the recipe's own ages
    */
   record RoutePage(RouteView route, ProductView product, RecipeView recipe, List<RouteLine> line) {}
@@ -39,7 +41,16 @@ class ProductRouteController {
   RoutePage route(@PathVariable long id) {
     ProductView product = products.product(id);
     RecipeView recipe = recipes.latest(product.recipeId());
-    RouteView route = routes.current(id);
+    RouteView route =
+        routes
+            .find(id)
+            .orElseGet(
+                () ->
+                    new RouteView(
+                        0,
+                        id,
+                        products.usualRoute(product.mouldId(), product.recipeId()),
+                        Instant.EPOCH));
     return new RoutePage(
         route,
         product,

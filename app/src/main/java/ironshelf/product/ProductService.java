@@ -2,12 +2,19 @@ package ironshelf.product;
 
 import static java.util.Objects.requireNonNull;
 
+import ironshelf.core.route.Route;
+import ironshelf.core.route.StartingRoutes;
 import ironshelf.http.ProblemException;
 import ironshelf.mould.MouldService;
+import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
 import ironshelf.route.RouteService;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Stream;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,30 +27,59 @@ public class ProductService {
   private final MouldService moulds;
   private final RecipeService recipes;
   private final RouteService routes;
+  private final ApplicationEventPublisher events;
 
   ProductService(
-      ProductRepository products, MouldService moulds, RecipeService recipes, RouteService routes) {
+      ProductRepository products,
+      MouldService moulds,
+      RecipeService recipes,
+      RouteService routes,
+      ApplicationEventPublisher events) {
     this.products = products;
     this.moulds = moulds;
     this.recipes = recipes;
     this.routes = routes;
+    this.events = events;
   }
 
   public ProductView add(ProductRequest product) {
     refuseUnfit(product, 0);
     ProductView added = products.save(new Product(product)).view();
-    routes.start(added.id(), moulds.mould(added.mouldId()).family().name());
+    Route route =
+        product.route() == null
+            ? usualRoute(added.mouldId(), added.recipeId())
+            : StartingRoutes.find(product.route()).orElseThrow().route();
+    routes.start(added.id(), route);
     return added;
   }
 
+  /** The usual route of what is cast of that recipe in that mould. */
+  @Transactional(readOnly = true)
+  public Route usualRoute(long mouldId, long recipeId) {
+    return StartingRoutes.usualOf(
+            moulds.mould(mouldId).family().name(), recipes.latest(recipeId).strengthClass())
+        .route();
+  }
+
+  /**
+   * Changes a product. One of another recipe takes its open orders along, or is refused with the
+   * reason.
+   *
+   * @see ProductRecipeChanged
+   */
   public ProductView change(long id, long seenVersion, ProductRequest to) {
     Product product = entity(id);
     if (product.version() != seenVersion) {
       throw ProblemException.stale();
     }
     refuseUnfit(to, id);
+    long recipeBefore = product.view().recipeId();
     product.change(to);
-    return products.saveAndFlush(product).view();
+    ProductView changed = products.saveAndFlush(product).view();
+    if (changed.recipeId() != recipeBefore) {
+      events.publishEvent(new ProductRecipeChanged(changed));
+    }
+    return changed;
   }
 
   private void refuseUnfit(ProductRequest wanted, long ownId) {
@@ -57,21 +93,30 @@ public class ProductService {
             });
     moulds.mould(requireNonNull(wanted.mouldId()));
     recipes.latest(requireNonNull(wanted.recipeId()));
-    for (ProductLayer layer : requireNonNull(wanted.layers())) {
-      if (layer.colourwayId() != null
-          && recipes.colourway(layer.colourwayId()).recipeId() != wanted.recipeId()) {
-        throw ProblemException.conflict(
-            "pour.colourwayWrong",
-            Map.of(
-                "colourway", recipes.colourway(layer.colourwayId()).name(),
-                "product", wanted.name()));
-      }
-    }
+    Stream.concat(
+            requireNonNull(wanted.layers()).stream()
+                .map(ProductLayer::colourwayId)
+                .filter(Objects::nonNull),
+            requireNonNull(wanted.soldIn()).stream())
+        .map(recipes::colourway)
+        .filter(c -> c.recipeId() != wanted.recipeId())
+        .findFirst()
+        .ifPresent(
+            c -> {
+              throw ProblemException.conflict(
+                  "pour.colourwayWrong", Map.of("colourway", c.name(), "product", wanted.name()));
+            });
   }
 
   @Transactional(readOnly = true)
   public ProductView product(long id) {
     return entity(id).view();
+  }
+
+  /** The colourways that a product is offered in. */
+  @Transactional(readOnly = true)
+  public List<ColourwayView> offered(ProductView product) {
+    return product.offered(recipes.colourwaysOf(product.recipeId()));
   }
 
   /** All products by id. */

@@ -1,13 +1,17 @@
 package ironshelf.product;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import ironshelf.recipe.ColourwayView;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A product as others see it.
  *
  * @param shelfPlace where its pieces stand when they are ready; null where that is not said
+ * @param soldIn ids of the colourways that it is offered in; empty: all of its recipe's
  */
 public record ProductView(
     long id,
@@ -20,7 +24,50 @@ public record ProductView(
     BigDecimal goods,
     List<ProductLayer> layers,
     @Nullable Target target,
-    @Nullable String shelfPlace) {
+    @Nullable String shelfPlace,
+    List<Long> soldIn) {
+
+  /** Whether every layer has a colour of its own, so that there is nothing to choose. */
+  @JsonIgnore
+  public boolean isOfFixedColours() {
+    return layers.stream().allMatch(l -> l.colourwayId() != null);
+  }
+
+  /** The id of the colourway that it goes by where its colours are fixed: its first layer's. */
+  private @Nullable Long fixedColourway() {
+    return isOfFixedColours() ? layers.get(0).colourwayId() : null;
+  }
+
+  /** Those of its recipe's colourways that it is offered in. */
+  public List<ColourwayView> offered(List<ColourwayView> ofRecipe) {
+    Long fixed = fixedColourway();
+    return ofRecipe.stream()
+        .filter(c -> fixed == null ? soldIn.isEmpty() || soldIn.contains(c.id()) : c.id() == fixed)
+        .toList();
+  }
+
+  /** Whether one can have it in that colourway. */
+  public boolean isOffered(ColourwayView colourway) {
+    return colourway.recipeId() == recipeId && !offered(List.of(colourway)).isEmpty();
+  }
+
+  /**
+   * Tells the products that one mix can fill together: same recipe, and in that session layers of
+   * the same colours, shares and fibre.
+   */
+  public String mixKey(int firstLayer, long colourwayId) {
+    return recipeId
+        + ":"
+        + session(firstLayer).stream()
+            .map(
+                l ->
+                    (l.colourwayId() == null ? colourwayId : l.colourwayId())
+                        + "/"
+                        + l.sharePercent()
+                        + "/"
+                        + l.withoutFibre())
+            .collect(Collectors.joining("+"));
+  }
 
   /** The layers mixed in one session: that one, and those after it that do not wait. */
   public List<ProductLayer> session(int firstLayer) {
@@ -34,6 +81,16 @@ public record ProductView(
   /** What of it is kept and can be changed. */
   public ProductRequest kept() {
     return new ProductRequest(
-        name, mouldId, recipeId, price, minutesPerPiece, goods, layers, target, shelfPlace);
+        name,
+        mouldId,
+        recipeId,
+        price,
+        minutesPerPiece,
+        goods,
+        layers,
+        target,
+        shelfPlace,
+        soldIn,
+        null);
   }
 }

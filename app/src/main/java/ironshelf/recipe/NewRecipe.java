@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param strengthClass code of the binder class whose strength curve it follows
  * @param batchYieldL what the parts as they stand fill, measured, a bag's yield say
  * @param retention dry piece over fresh mix, 0.5 to 1
+ * @param strength28Mpa promised at 28 days, in MPa, over 0 and up to 200; null where none is
  */
 public record NewRecipe(
     String name,
@@ -38,19 +39,31 @@ public record NewRecipe(
     @Nullable Double greenUntilAgeH,
     @WhenMissing("168") double sealAfterH,
     @WhenMissing("0.967") double retention,
+    @Nullable Double strength28Mpa,
     List<RecipePart> parts) {
 
   private static final int MOST_PARTS = 40;
   private static final double MOST_HOURS = 10_000;
 
-  /** An ingredient and its amount. */
-  public record RecipePart(@Nullable Long materialId, @Nullable Basis basis, double amount) {
+  /**
+   * An ingredient and its amount.
+   *
+   * @param material code of a shipped material, to be taken into the shop; where no id is given
+   */
+  public record RecipePart(
+      @Nullable Long materialId, @Nullable String material, @Nullable Basis basis, double amount) {
     public RecipePart {
-      new Findings()
-          .present("materialId", materialId)
-          .present("basis", basis)
-          .above("amount", amount, 0, 100_000)
-          .orRefuse();
+      Findings findings = new Findings();
+      if (material == null) {
+        findings.present("materialId", materialId);
+      } else {
+        findings.text("material", material, 40);
+      }
+      findings.present("basis", basis).above("amount", amount, 0, 100_000).orRefuse();
+    }
+
+    public RecipePart(long materialId, Basis basis, double amount) {
+      this(materialId, null, basis, amount);
     }
   }
 
@@ -86,6 +99,9 @@ public record NewRecipe(
     if (batchYieldL != null) {
       findings.above("batchYieldL", batchYieldL, 0, 5_000);
     }
+    if (strength28Mpa != null) {
+      findings.above("strength28Mpa", strength28Mpa, 0, 200);
+    }
     if (greenUntilAgeH != null) {
       findings.addIf(
           !(greenUntilAgeH >= demouldAgeH),
@@ -95,6 +111,34 @@ public record NewRecipe(
     }
     findings.orRefuse();
     parts = List.copyOf(parts);
+  }
+
+  /** The same of other parts. */
+  NewRecipe withParts(List<RecipePart> others) {
+    return named(name, others);
+  }
+
+  /** The same of another name and of other parts. */
+  public NewRecipe named(String other, List<RecipePart> others) {
+    return new NewRecipe(
+        other,
+        school,
+        placing,
+        caution,
+        strengthClass,
+        addition,
+        airPercent,
+        yieldFactor,
+        batchYieldL,
+        workingMinAt20C,
+        mixMin,
+        water,
+        demouldAgeH,
+        greenUntilAgeH,
+        sealAfterH,
+        retention,
+        strength28Mpa,
+        others);
   }
 
   private static void optional(Findings findings, String field, @Nullable String text, int most) {

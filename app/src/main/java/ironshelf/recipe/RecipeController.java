@@ -1,5 +1,6 @@
 package ironshelf.recipe;
 
+import ironshelf.core.quantity.Findings;
 import ironshelf.core.recipe.StartingRecipe;
 import ironshelf.core.recipe.StartingRecipes;
 import ironshelf.http.IfMatch;
@@ -21,11 +22,14 @@ class RecipeController {
   private final RecipeService recipes;
   private final RecipePages pages;
   private final RecipeStarter starter;
+  private final ColourOffers colours;
 
-  RecipeController(RecipeService recipes, RecipePages pages, RecipeStarter starter) {
+  RecipeController(
+      RecipeService recipes, RecipePages pages, RecipeStarter starter, ColourOffers colours) {
     this.recipes = recipes;
     this.pages = pages;
     this.starter = starter;
+    this.colours = colours;
   }
 
   @GetMapping("/api/recipes")
@@ -63,6 +67,26 @@ class RecipeController {
   @PutMapping("/api/colourways/{id}")
   ColourwayView changeColourway(@PathVariable long id, @RequestBody ColourwayRequest colourway) {
     return recipes.changeColourway(id, colourway);
+  }
+
+  /** Colours to start with, made of the pigments that the shop has or can take. */
+  @GetMapping("/api/recipes/{id}/colour-offers")
+  List<ColourOffers.ColourOffer> colourOffers(@PathVariable long id) {
+    return colours.offers(id, colours.binder(id));
+  }
+
+  /** Colours by their codes. */
+  record ColoursRequest(List<String> codes) {
+    ColoursRequest {
+      new Findings().list("codes", codes, 40).orRefuse();
+    }
+  }
+
+  /** Adds several colours in one step, their pigments taken into the shop with them. */
+  @PostMapping("/api/recipes/{id}/colours")
+  @ResponseStatus(HttpStatus.CREATED)
+  List<ColourwayView> takeColours(@PathVariable long id, @RequestBody ColoursRequest wanted) {
+    return colours.take(id, wanted.codes());
   }
 
   @GetMapping("/api/starting-recipes")

@@ -40,6 +40,9 @@ class RecipeEntity {
   private @Nullable Double batchYieldL;
   private double retention;
 
+  @Column(name = "strength28_mpa")
+  private @Nullable Double strength28Mpa;
+
   @Enumerated(EnumType.STRING)
   private Addition addition;
 
@@ -76,6 +79,7 @@ class RecipeEntity {
     this.strengthClass = from.strengthClass();
     this.batchYieldL = from.batchYieldL();
     this.retention = from.retention();
+    this.strength28Mpa = from.strength28Mpa();
     this.addition = requireNonNull(from.addition());
     this.airPercent = from.airPercent();
     this.yieldFactor = from.yieldFactor();
@@ -133,6 +137,7 @@ class RecipeEntity {
         greenUntilAgeH,
         sealAfterH,
         retention,
+        strength28Mpa,
         ingredients.stream()
             .map(i -> new NewRecipe.RecipePart(i.materialId(), i.basis(), i.amount()))
             .toList());
@@ -170,6 +175,7 @@ class RecipeEntity {
         demouldAgeH,
         greenUntilAgeH,
         sealAfterH,
-        retention);
+        retention,
+        strength28Mpa);
   }
 }

@@ -1,19 +1,29 @@
 package ironshelf.recipe;
 
+import static java.util.Objects.requireNonNull;
+
 import ironshelf.core.material.Role;
+import ironshelf.core.quantity.Finding;
+import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.RefusedException;
 import ironshelf.core.recipe.Basis;
+import ironshelf.core.recipe.BatchRequest;
+import ironshelf.core.recipe.BatchSum;
 import ironshelf.core.recipe.Ingredient;
 import ironshelf.core.recipe.Recipe;
 import ironshelf.http.ProblemException;
+import ironshelf.material.MaterialRetiring;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -52,8 +62,8 @@ public class RecipeService {
 
   /** Keeps a new recipe. */
   public RecipeView add(NewRecipe recipe) {
-    refuseTaken(recipe, 0);
-    return recipes.save(new RecipeEntity(recipe, null, 1)).view();
+    NewRecipe ready = ready(recipe, 0);
+    return recipes.save(new RecipeEntity(ready, null, 1)).view();
   }
 
   /** Keeps a new version; the one before stays as it is, with the pours that used it. */
@@ -63,21 +73,64 @@ public class RecipeService {
     if (newest.versionNo() != seenVersionNo) {
       throw ProblemException.stale();
     }
-    refuseTaken(recipe, firstId);
-    return recipes.save(new RecipeEntity(recipe, firstId, seenVersionNo + 1)).view();
+    NewRecipe ready = ready(recipe, firstId);
+    return recipes.save(new RecipeEntity(ready, firstId, seenVersionNo + 1)).view();
+  }
+
+  /** Its parts found, and proved to make a mix, so that nothing is kept that cannot be weighed. */
+  private NewRecipe ready(NewRecipe wanted, long ownFirstId) {
+    refuseTaken(wanted, ownFirstId);
+    NewRecipe ready =
+        wanted.withParts(
+            wanted.parts().stream()
+                .map(
+                    p ->
+                        p.material() == null
+                            ? p
+                            : new NewRecipe.RecipePart(
+                                materials.adoptOnce(p.material()).id(),
+                                requireNonNull(p.basis()),
+                                p.amount()))
+                .toList());
+    Findings findings = new Findings();
+    List<Ingredient> ingredients = new ArrayList<>();
+    for (int i = 0; i < ready.parts().size(); i++) {
+      NewRecipe.RecipePart part = ready.parts().get(i);
+      MaterialView material = materials.byId(requireNonNull(part.materialId()));
+      try {
+        ingredients.add(ingredient(material, requireNonNull(part.basis()), part.amount()));
+      } catch (RefusedException e) {
+        findings.add(
+            new Finding(e.findings().get(0).code(), "parts." + i, e.findings().get(0).params()));
+      }
+    }
+    findings.orRefuse();
+    try {
+      BatchSum.of(
+          BatchRequest.ofOneLitre(
+              new Recipe(
+                  ingredients,
+                  ready.airPercent(),
+                  ready.yieldFactor(),
+                  ready.workingMinAt20C(),
+                  ready.water(),
+                  ready.batchYieldL())));
+    } catch (RefusedException e) {
+      throw new RefusedException(
+          e.findings().stream()
+              .map(
+                  f -> new Finding(f.code(), f.field().replace("ingredients", "parts"), f.params()))
+              .toList());
+    }
+    return ready;
   }
 
   private void refuseTaken(NewRecipe wanted, long ownFirstId) {
-    materials(wanted);
     if (recipes.findByNameOrderByVersionNoDesc(wanted.name().strip()).stream()
         .anyMatch(other -> other.firstId() != ownFirstId)) {
       throw ProblemException.conflict(
           "name.taken", Map.of("what", "recipe", "value", wanted.name()));
     }
-  }
-
-  private void materials(NewRecipe wanted) {
-    wanted.parts().forEach(part -> materials.byId(part.materialId()));
   }
 
   public ColourwayView addColourway(long recipeId, ColourwayRequest wanted) {
@@ -95,6 +148,11 @@ public class RecipeService {
 
   public ColourwayView changeColourway(long id, ColourwayRequest wanted) {
     Colourway colourway = colourwayEntity(id);
+    if (colourways.findByRecipeIdOrderById(colourway.view().recipeId()).stream()
+        .anyMatch(c -> c.id() != id && c.view().name().equalsIgnoreCase(wanted.name().strip()))) {
+      throw ProblemException.conflict(
+          "name.taken", Map.of("what", "colourway", "value", wanted.name()));
+    }
     colourway.change(wanted.name().strip(), wanted.swatch(), wanted.waterOffsetPercent());
     // The doses of before must be gone before others take their places.
     colourways.flush();
@@ -104,13 +162,49 @@ public class RecipeService {
 
   private void dose(Colourway colourway, ColourwayRequest wanted) {
     for (ColourwayRequest.DoseRequest dose : wanted.doses()) {
-      colourway.dose(materials.byId(dose.materialId()).id(), dose.percentOfBinder());
+      MaterialView pigment = materials.byId(requireNonNull(dose.materialId()));
+      if (pigment.role() != Role.PIGMENT) {
+        throw ProblemException.conflict("colourway.noPigment", Map.of("material", pigment.name()));
+      }
+      colourway.dose(pigment.id(), dose.percentOfBinder());
     }
   }
 
   @Transactional(readOnly = true)
   public RecipeView recipe(long id) {
     return entity(id).view();
+  }
+
+  /** The newest version of the recipe of that name. */
+  @Transactional(readOnly = true)
+  public Optional<RecipeView> byName(String name) {
+    return recipes.findByNameOrderByVersionNoDesc(name.strip()).stream()
+        .findFirst()
+        .map(r -> latest(r.firstId()));
+  }
+
+  /** Refuses to retire what the newest version of a recipe, or a colourway, is made of. */
+  @EventListener
+  void on(MaterialRetiring retiring) {
+    List<String> users = new ArrayList<>();
+    allLatest()
+        .values()
+        .forEach(
+            r -> {
+              boolean uses =
+                  entity(r.id()).ingredients().stream()
+                          .anyMatch(i -> i.materialId() == retiring.materialId())
+                      || colourwaysOf(r.firstId()).stream()
+                          .flatMap(c -> c.doses().stream())
+                          .anyMatch(d -> d.materialId() == retiring.materialId());
+              if (uses) {
+                users.add(r.name());
+              }
+            });
+    if (!users.isEmpty()) {
+      throw ProblemException.conflict(
+          "material.inUse", Map.of("material", retiring.name(), "users", String.join(", ", users)));
+    }
   }
 
   /** The newest version of a recipe. */
@@ -218,7 +312,10 @@ public class RecipeService {
         material.bulkDensityKgM3(),
         material.moisturePercent(),
         material.absorptionPercent(),
-        material.packKg());
+        material.packKg(),
+        material.cementPercent(),
+        material.solidsPercent(),
+        material.largestGrainMm());
   }
 
   private RecipeEntity entity(long id) {

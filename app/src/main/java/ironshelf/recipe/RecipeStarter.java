@@ -3,7 +3,6 @@ package ironshelf.recipe;
 import ironshelf.core.recipe.StartingRecipe;
 import ironshelf.core.recipe.StartingRecipes;
 import ironshelf.http.ProblemException;
-import ironshelf.material.MaterialService;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -11,27 +10,31 @@ import org.springframework.transaction.annotation.Transactional;
 /** Takes shipped recipes into the shop. */
 @Service
 @Transactional
-class RecipeStarter {
+public class RecipeStarter {
 
   private final RecipeService recipes;
-  private final MaterialService materials;
 
-  RecipeStarter(RecipeService recipes, MaterialService materials) {
+  RecipeStarter(RecipeService recipes) {
     this.recipes = recipes;
-    this.materials = materials;
   }
 
-  RecipeView adopt(String code) {
-    StartingRecipe start =
-        StartingRecipes.shipped()
-            .find(code)
-            .orElseThrow(() -> ProblemException.unknown("starting recipe", code));
+  /** The shop's recipe of that name where it has one, else the shipped one, taken in. */
+  public RecipeView adoptOnce(String code) {
+    return recipes.byName(shipped(code).name()).orElseGet(() -> adopt(code));
+  }
+
+  private static StartingRecipe shipped(String code) {
+    return StartingRecipes.shipped()
+        .find(code)
+        .orElseThrow(() -> ProblemException.unknown("starting recipe", code));
+  }
+
+  /** Takes a shipped recipe in; refused where one of its name is there. */
+  public RecipeView adopt(String code) {
+    StartingRecipe start = shipped(code);
     List<NewRecipe.RecipePart> parts =
         start.parts().stream()
-            .map(
-                p ->
-                    new NewRecipe.RecipePart(
-                        materials.adoptOnce(p.material()).id(), p.basis(), p.amount()))
+            .map(p -> new NewRecipe.RecipePart(null, p.material(), p.basis(), p.amount()))
             .toList();
     return recipes.add(
         new NewRecipe(
@@ -51,6 +54,7 @@ class RecipeStarter {
             start.greenUntilAgeH(),
             start.sealAfterH(),
             Double.NaN,
+            start.strength28Mpa(),
             parts));
   }
 }

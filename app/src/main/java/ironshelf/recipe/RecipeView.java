@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
  * A version of a recipe as others see it, without its ingredients.
  *
  * @param firstId the id of its first version, by which all versions and colourways belong together
+ * @param strength28Mpa promised at 28 days; null where none is
  */
 public record RecipeView(
     long id,
@@ -23,4 +24,5 @@ public record RecipeView(
     double demouldAgeH,
     @Nullable Double greenUntilAgeH,
     double sealAfterH,
-    double retention) {}
+    double retention,
+    @Nullable Double strength28Mpa) {}

@@ -3,13 +3,13 @@ package ironshelf.route;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.route.Route;
-import ironshelf.core.route.StartingRoutes;
 import ironshelf.http.ProblemException;
 import ironshelf.station.StationService;
 import java.time.Clock;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
@@ -19,6 +19,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class RouteService {
+
+  /** The version of what is not there. */
+  private static final long NONE = 0;
 
   private final RouteRepository routes;
   private final StationService stations;
@@ -31,14 +34,14 @@ public class RouteService {
     this.clock = clock;
   }
 
-  /** Gives a new product the usual route of its family. */
-  public RouteView start(long productId, String family) {
-    return keep(productId, StartingRoutes.usualOf(family).route());
+  /** Gives a new product its route. */
+  public RouteView start(long productId, Route route) {
+    return keep(productId, route);
   }
 
   /** Gives a product another route from now on. */
   public RouteView change(long productId, long seenId, Route to) {
-    if (current(productId).id() != seenId) {
+    if (find(productId).map(RouteView::id).orElse(NONE) != seenId) {
       throw ProblemException.stale();
     }
     Set<String> known = stations.byCode().keySet();
@@ -62,10 +65,14 @@ public class RouteService {
   /** The route that a product's next pieces go. */
   @Transactional(readOnly = true)
   public RouteView current(long productId) {
-    return routes
-        .findFirstByProductIdOrderByIdDesc(productId)
-        .orElseThrow(() -> ProblemException.unknown("route of product", productId))
-        .view();
+    return find(productId)
+        .orElseThrow(() -> ProblemException.conflict("product.noRoute", Map.of()));
+  }
+
+  /** The same; nothing where the product has none. */
+  @Transactional(readOnly = true)
+  public Optional<RouteView> find(long productId) {
+    return routes.findFirstByProductIdOrderByIdDesc(productId).map(RouteEntity::view);
   }
 
   @Transactional(readOnly = true)

@@ -1,6 +1,7 @@
 package ironshelf.standin;
 
 import ironshelf.http.ProblemException;
+import ironshelf.workshop.WorkshopService;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
@@ -10,7 +11,11 @@ import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** The stand-in: two invented services and the customer's own hands; it can be told to fail. */
+/**
+ * The stand-in: in the demo two invented services and the customer's own hands; in a real shop,
+ * which has no such services, what is delivered or booked elsewhere, and what is collected. It can
+ * be told to fail.
+ */
 @Component
 class SimulatedCarrier implements Carrier {
 
@@ -24,14 +29,39 @@ class SimulatedCarrier implements Carrier {
     }
   }
 
-  private static final List<Tariff> TARIFFS =
+  private static final Tariff COLLECTED =
+      new Tariff(new CarrierService("collected", "Collected", 1_000, false), "0", "0");
+
+  private static final List<Tariff> REAL =
+      List.of(
+          new Tariff(
+              new CarrierService("elsewhere", "Own delivery, or booked elsewhere", 1_000, true),
+              "0",
+              "0"),
+          COLLECTED);
+
+  private static final List<Tariff> DEMO =
       List.of(
           new Tariff(new CarrierService("post", "Parcel post", 20, true), "3.90", "0.42"),
           new Tariff(new CarrierService("van", "River van", 30, true), "6.50", "0.18"),
-          new Tariff(new CarrierService("collected", "Collected", 1_000, false), "0", "0"));
+          COLLECTED);
+
+  private final WorkshopService workshop;
 
   private final AtomicBoolean failing = new AtomicBoolean();
   private final AtomicLong next = new AtomicLong(7_000_001);
+
+  SimulatedCarrier(WorkshopService workshop) {
+    this.workshop = workshop;
+  }
+
+  private boolean isDemo() {
+    return workshop.view().demo();
+  }
+
+  private List<Tariff> tariffs() {
+    return isDemo() ? DEMO : REAL;
+  }
 
   void fail(boolean so) {
     failing.set(so);
@@ -43,12 +73,12 @@ class SimulatedCarrier implements Carrier {
 
   @Override
   public List<CarrierService> services() {
-    return TARIFFS.stream().map(Tariff::service).toList();
+    return tariffs().stream().map(Tariff::service).toList();
   }
 
   @Override
   public List<Rate> rates(List<ToSend> parcels) {
-    return TARIFFS.stream()
+    return tariffs().stream()
         .filter(t -> parcels.stream().allMatch(p -> p.massKg() <= t.service.mostKg()))
         .map(
             t -> {
@@ -65,7 +95,7 @@ class SimulatedCarrier implements Carrier {
   @Override
   public List<Booked> book(String code, List<ToSend> parcels, @Nullable String address) {
     Tariff tariff =
-        TARIFFS.stream()
+        tariffs().stream()
             .filter(t -> t.service.code().equals(code))
             .findFirst()
             .orElseThrow(() -> ProblemException.unknown("carrier", code));
@@ -96,7 +126,9 @@ class SimulatedCarrier implements Carrier {
             p ->
                 new Booked(
                     p.number(),
-                    tariff.service.needsAddress() ? "SIM" + next.getAndIncrement() : "by hand",
+                    tariff.service.needsAddress() && isDemo()
+                        ? "SIM" + next.getAndIncrement()
+                        : "by hand",
                     tariff.rate(p.massKg())))
         .toList();
   }

@@ -1,5 +1,6 @@
 package ironshelf.standin;
 
+import ironshelf.workshop.WorkshopService;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -12,7 +13,8 @@ import org.springframework.stereotype.Component;
 
 /**
  * The stand-in: three documents, one each time it is asked, as a shop would send them on a bad day;
- * after that nothing is new. {@code today+14} in them stands for the day in two weeks.
+ * after that nothing is new. A real shop's feed is not there yet, and says nothing. {@code
+ * today+14} in them stands for the day in two weeks.
  */
 @Component
 class SimulatedShopFeed implements ShopFeed {
@@ -21,16 +23,18 @@ class SimulatedShopFeed implements ShopFeed {
   private static final Pattern DAY = Pattern.compile("today([+-]\\d+)");
 
   private final Clock clock;
+  private final WorkshopService workshop;
   private final AtomicInteger asked = new AtomicInteger();
 
-  SimulatedShopFeed(Clock clock) {
+  SimulatedShopFeed(Clock clock, WorkshopService workshop) {
     this.clock = clock;
+    this.workshop = workshop;
   }
 
   @Override
   public String fetch() {
     int no = asked.incrementAndGet();
-    return no > DOCUMENTS ? "{\"messages\":[]}" : document(no);
+    return no > DOCUMENTS || !workshop.view().demo() ? "{\"messages\":[]}" : document(no);
   }
 
   private String document(int no) {

@@ -12,6 +12,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.math.BigDecimal;
+import java.util.List;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
@@ -41,6 +42,12 @@ class Workshop {
 
   private int people;
   private @Nullable String address;
+  private double scaleG;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private List<String> families;
+
+  private boolean setUp;
 
   @Column(name = "clock_ahead_s")
   private long clockAheadS;
@@ -61,6 +68,9 @@ class Workshop {
     this.cup = CupSize.US;
     this.hours = WorkshopChange.USUAL_HOURS;
     this.people = 1;
+    this.scaleG = 1;
+    this.families = List.of();
+    this.setUp = demo;
   }
 
   void change(WorkshopChange to) {
@@ -74,6 +84,9 @@ class Workshop {
     this.hours = requireNonNull(to.hours());
     this.people = to.people();
     this.address = to.address();
+    this.scaleG = to.scaleG();
+    this.families = to.families() == null ? families : to.families();
+    this.setUp = to.setUp() == null ? setUp : to.setUp();
   }
 
   long version() {
@@ -106,6 +119,9 @@ class Workshop {
         cup,
         hours,
         people,
-        address);
+        address,
+        scaleG,
+        families,
+        setUp);
   }
 }

@@ -25,6 +25,9 @@ import org.jspecify.annotations.Nullable;
  * @param hours when people are in; null: Monday to Friday, 07:00 to 16:00
  * @param people who work at once, 1 to 50 (1)
  * @param address for labels; null where it is not kept
+ * @param scaleG what the bench scale shows at the finest, over 0 and up to 1 000 (1)
+ * @param families of things that are made here, by their names in lower case; null keeps them
+ * @param setUp whether the set-up is done with; null keeps it
  */
 public record WorkshopChange(
     String name,
@@ -36,7 +39,10 @@ public record WorkshopChange(
     @Nullable CupSize cup,
     @Nullable OpenHours hours,
     @WhenMissing("1") int people,
-    @Nullable String address) {
+    @Nullable String address,
+    @WhenMissing("1") double scaleG,
+    @Nullable List<String> families,
+    @Nullable Boolean setUp) {
 
   private static final BigDecimal MOST = new BigDecimal(100_000);
 
@@ -49,6 +55,8 @@ public record WorkshopChange(
     people = people == 0 ? 1 : people;
     address = address == null || address.isBlank() ? null : address.strip();
     ratePerHour = ratePerHour == null ? BigDecimal.ZERO : ratePerHour;
+    scaleG = Double.isNaN(scaleG) || scaleG == 0 ? 1 : scaleG;
+    families = families == null ? null : List.copyOf(families);
     cup = cup == null ? CupSize.US : cup;
     new Findings()
         .text("name", name, 80)
@@ -57,6 +65,8 @@ public record WorkshopChange(
         .above("scoopL", scoopL, 0, 20)
         .within("wastePercent", wastePercent, 0, 100)
         .within("people", people, 1, 50)
+        .above("scaleG", scaleG, 0, 1_000)
+        .within("families.length", families == null ? 0 : families.size(), 0, 10)
         .within("address.length", address == null ? 0 : address.length(), 0, 300)
         .addIf(
             ratePerHour.signum() < 0,

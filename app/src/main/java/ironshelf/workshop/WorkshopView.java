@@ -4,6 +4,7 @@ import ironshelf.core.plan.OpenHours;
 import ironshelf.core.quantity.CupSize;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,6 +14,9 @@ import org.jspecify.annotations.Nullable;
  * @param hours when people are in
  * @param people who work at once
  * @param address for labels; null where it is not kept
+ * @param scaleG what the bench scale shows at the finest
+ * @param families of things that are made here, by their names in lower case; empty: all
+ * @param setUp whether the questions of the set-up were answered or put aside
  * @param scoopL what one level scoop holds
  */
 public record WorkshopView(
@@ -28,4 +32,7 @@ public record WorkshopView(
     CupSize cup,
     OpenHours hours,
     int people,
-    @Nullable String address) {}
+    @Nullable String address,
+    double scaleG,
+    List<String> families,
+    boolean setUp) {}

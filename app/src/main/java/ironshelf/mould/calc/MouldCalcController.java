@@ -2,18 +2,14 @@ package ironshelf.mould.calc;
 
 import static java.util.Objects.requireNonNull;
 
-import ironshelf.core.mould.CommonWeight;
 import ironshelf.core.mould.MouldResult;
 import ironshelf.core.mould.MouldShape;
 import ironshelf.core.mould.MouldSum;
-import ironshelf.core.mould.Plan;
-import ironshelf.core.mould.Section;
 import ironshelf.core.mould.WallKind;
 import ironshelf.core.mould.solid.Box;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
 import ironshelf.http.Catalogue;
-import ironshelf.http.FindingView;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,33 +19,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** The mould sum. */
 @RestController
 class MouldCalcController {
-
-  /** {@link MouldResult}, its walls and faces side by side with the rest, and what to draw. */
-  record MouldCalcResponse(
-      double capacityL,
-      double cavityL,
-      double coreDisplacedL,
-      double insertsL,
-      @Nullable Double nominalWallMm,
-      @Nullable Double thinnestWallMm,
-      @Nullable Double thinnestAtMm,
-      boolean wallOk,
-      @Nullable Double allowedOffsetMm,
-      @Nullable Double baseMm,
-      @Nullable Double largestGrainMm,
-      double freshMassKg,
-      double dryMassKg,
-      double holdDownKg,
-      double holdDownWithMarginKg,
-      @Nullable CommonWeight holdDownBy,
-      @Nullable Double castSurfaceM2,
-      @Nullable Double outsideM2,
-      @Nullable Double insideM2,
-      @Nullable Double fillPerMmKg,
-      List<MouldResult.PartResult> parts,
-      Section section,
-      Plan plan,
-      List<FindingView> warnings) {}
 
   private final Catalogue catalogue;
 
@@ -66,37 +35,8 @@ class MouldCalcController {
     MouldResult result = findings.attempt(() -> request.result(judged));
     findings.within("retention", request.retentionOrStart(), 0.5, 1);
     findings.orRefuse();
-    return response(requireNonNull(shape), requireNonNull(result), request.retentionOrStart());
-  }
-
-  private MouldCalcResponse response(MouldShape shape, MouldResult result, double retention) {
-    MouldResult.Walls walls = result.walls();
-    MouldResult.Surface surface = result.surface();
-    return new MouldCalcResponse(
-        result.capacityL(),
-        result.cavityL(),
-        result.coreDisplacedL(),
-        result.insertsL(),
-        walls == null ? null : walls.nominalMm(),
-        walls == null ? null : walls.thinnestMm(),
-        walls == null ? null : walls.thinnestAtMm(),
-        walls == null || walls.ok(),
-        walls == null ? null : walls.allowedMm(),
-        walls == null ? null : walls.baseMm(),
-        walls == null ? null : walls.largestGrainMm(),
-        result.freshMassKg(),
-        result.freshMassKg() * retention,
-        result.holdDownKg(),
-        result.holdDownWithMarginKg(),
-        result.holdDownKg() > 0 ? CommonWeight.of(result.holdDownWithMarginKg()) : null,
-        surface == null ? null : surface.allM2(),
-        surface == null ? null : surface.outsideM2(),
-        surface == null ? null : surface.insideM2(),
-        result.fillPerMmKg(),
-        result.parts(),
-        Section.of(shape),
-        Plan.of(shape),
-        catalogue.views(result.warnings()));
+    return MouldCalcResponse.of(
+        requireNonNull(shape), requireNonNull(result), request.retentionOrStart(), catalogue);
   }
 
   /** A mould and what it is to be filled with. */
@@ -110,6 +50,7 @@ class MouldCalcController {
       @Nullable Integer cavities,
       @Nullable List<ironshelf.core.mould.PlacedCore> moreCores,
       @Nullable List<ironshelf.core.mould.PourPart> parts,
+      @Nullable Double coreL,
       double freshDensityKgM3,
       @WhenMissing("0.967") double retention,
       @WhenMissing("0") double minWallMm,
@@ -120,7 +61,7 @@ class MouldCalcController {
 
     ShapeFields mould() {
       return new ShapeFields(
-          cavity, core, coreLiftMm, coreOffsetMm, inserts, cavities, moreCores, parts);
+          cavity, core, coreLiftMm, coreOffsetMm, inserts, cavities, moreCores, parts, coreL);
     }
 
     MouldResult result(MouldShape shape) {

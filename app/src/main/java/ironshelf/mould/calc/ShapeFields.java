@@ -17,7 +17,8 @@ record ShapeFields(
     @Nullable List<Solid> inserts,
     @Nullable Integer cavities,
     @Nullable List<PlacedCore> moreCores,
-    @Nullable List<PourPart> parts) {
+    @Nullable List<PourPart> parts,
+    @Nullable Double coreL) {
 
   MouldShape shape() {
     return new MouldShape(
@@ -28,7 +29,8 @@ record ShapeFields(
         inserts,
         cavities == null ? 1 : cavities,
         moreCores,
-        parts);
+        parts,
+        coreL);
   }
 
   static double orZero(double value) {

@@ -41,7 +41,8 @@ class TippingCalcController {
       @Nullable Boolean upsideDown) {
 
     MouldShape shape() {
-      return new ShapeFields(cavity, core, coreLiftMm, 0, inserts, 1, moreCores, null).shape();
+      return new ShapeFields(cavity, core, coreLiftMm, 0, inserts, 1, moreCores, null, null)
+          .shape();
     }
   }
 
@@ -50,7 +51,7 @@ class TippingCalcController {
       double massKg,
       double centreOfMassMm,
       double baseReachMm,
-      double tipAngleDeg,
+      @Nullable Double tipAngleDeg,
       List<FindingView> warnings) {}
 
   private final Catalogue catalogue;

@@ -16,6 +16,7 @@ import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import ironshelf.workshop.WorkshopService;
 import java.math.BigDecimal;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -50,6 +51,11 @@ public class UseOfCasts {
     this.workshop = workshop;
   }
 
+  /** The kg of each material that one cast of a product takes, waste included. */
+  public Map<Long, Double> ofOne(long productId, long colourwayId) {
+    return of(List.of(new PourUse(0, productId, colourwayId, LocalDateTime.MIN))).get(0);
+  }
+
   /** The kg of each material that each cast takes, by the cast's number. */
   Map<Integer, Map<Long, Double>> of(List<PourUse> casts) {
     Map<Long, ProductView> all = products.all();
@@ -76,7 +82,9 @@ public class UseOfCasts {
     Map<Long, Double> kg = new LinkedHashMap<>();
     for (ProductLayer layer : product.layers()) {
       Long own = layer.colourwayId() == null ? Long.valueOf(colourwayId) : layer.colourwayId();
-      RecipeService.Mix mix = recipes.mix(recipe.id(), own);
+      RecipeService.Mix whole = recipes.mix(recipe.id(), own);
+      RecipeService.Mix mix =
+          Boolean.TRUE.equals(layer.withoutFibre()) ? whole.withoutFibre() : whole;
       BatchResult litre = BatchSum.of(BatchRequest.ofOneLitre(mix.recipe()));
       double litres =
           litres(product, mould, recipe, litre.freshDensityKgM3())
@@ -117,7 +125,9 @@ public class UseOfCasts {
                 double after = taken.merge(id, mass, Double::sum);
                 MaterialView material = byId.get(id);
                 boolean fromTap = material.role() == ironshelf.core.material.Role.WATER;
-                if (!fromTap && after > remaining.get(id).doubleValue() + NOTHING_KG) {
+                if (!fromTap
+                    && after
+                        > remaining.getOrDefault(id, BigDecimal.ZERO).doubleValue() + NOTHING_KG) {
                   names.add(material.name());
                 }
               });

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
@@ -53,6 +54,10 @@ public final class StartingRoutes {
         .findFirst()
         .or(() -> own.stream().filter(r -> r.mixes().isEmpty()).findFirst())
         .orElseThrow(() -> new IllegalArgumentException("no route for family " + family));
+  }
+
+  public static Optional<StartingRoute> find(String code) {
+    return shipped().stream().filter(r -> r.code().equals(code)).findFirst();
   }
 
   /** Reads a table of the same form. */
