@@ -13,6 +13,8 @@ import { CopyPage } from './copy/CopyPage';
 import { ExchangePage } from './exchange/ExchangePage';
 import { ChangeMouldPage, NewMouldPage } from './mould/form/FormPages';
 import { UsePage } from './material/UsePage';
+import { MaterialPage, NewMaterialPage } from './material/MaterialPages';
+import { TakePage } from './material/TakePage';
 import { StockPage } from './material/StockPage';
 import { MouldPage } from './mould/MouldPage';
 import { RackPage } from './mould/RackPage';
@@ -28,6 +30,9 @@ import { ResultsPage } from './result/ResultsPage';
 import { OrdersPage } from './order/OrdersPage';
 import { ChoosePage } from './pour/ChoosePage';
 import { SheetPage } from './pour/SheetPage';
+import { ProductPage } from './product/ProductPage';
+import { ProductsPage } from './product/ProductsPage';
+import { NewProductSteps, SetUpPage } from './setup/SetUpPage';
 import { ChangeProductPage, NewProductPage } from './product/ProductFormPages';
 import { PiecePage } from './piece/PiecePage';
 import { WeightsPage } from './pour/WeightsPage';
@@ -49,6 +54,8 @@ const queries = new QueryClient({
 
 const router = createBrowserRouter([
   { path: '/pour/sheet', element: <SheetPage />, errorElement: <Broken /> },
+  { path: '/set-up/:step?', element: <SetUpPage />, errorElement: <Broken /> },
+  { path: '/products/new/:step?', element: <NewProductSteps />, errorElement: <Broken /> },
   {
     element: <Frame />,
     errorElement: <Broken />,
@@ -67,7 +74,9 @@ const router = createBrowserRouter([
       { path: '/results', element: <ResultsPage /> },
       { path: '/pour', element: <ChoosePage /> },
       { path: '/pour/weights', element: <WeightsPage /> },
-      { path: '/products/new', element: <NewProductPage /> },
+      { path: '/products', element: <ProductsPage /> },
+      { path: '/products/new/form', element: <NewProductPage /> },
+      { path: '/products/:id', element: <ProductPage /> },
       { path: '/products/:id/change', element: <ChangeProductPage /> },
       { path: '/products/:id/route', element: <RoutePage /> },
       { path: '/next', element: <NextPage /> },
@@ -87,6 +96,9 @@ const router = createBrowserRouter([
       { path: '/mixes/:id/change', element: <ChangeMixPage /> },
       { path: '/stock', element: <StockPage /> },
       { path: '/stock/use', element: <UsePage /> },
+      { path: '/stock/take', element: <TakePage /> },
+      { path: '/stock/new', element: <NewMaterialPage /> },
+      { path: '/stock/:id', element: <MaterialPage /> },
       { path: '/workshop', element: <WorkshopPage /> },
       { path: '*', element: <NotFound /> },
     ],

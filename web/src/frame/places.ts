@@ -5,8 +5,9 @@ export const places = [
   { path: '/orders', name: 'Orders', key: '3' },
   { path: '/plan', name: 'Plan', key: '4' },
   { path: '/pour', name: 'Pour', key: '5' },
-  { path: '/moulds', name: 'Moulds', key: '6' },
-  { path: '/mixes', name: 'Mixes', key: '7' },
-  { path: '/stock', name: 'Stock', key: '8' },
-  { path: '/dispatch', name: 'Send', key: '9' },
+  { path: '/products', name: 'Products', key: '6' },
+  { path: '/moulds', name: 'Moulds', key: '7' },
+  { path: '/mixes', name: 'Recipes', key: '8' },
+  { path: '/stock', name: 'Stock', key: '9' },
+  { path: '/dispatch', name: 'Send', key: '0' },
 ] as const;

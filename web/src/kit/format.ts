@@ -96,13 +96,49 @@ export function plural(n: number, one: string, many = `${one}s`): string {
   return `${n} ${n === 1 ? one : many}`;
 }
 
-/** A number as people write it; nothing is 0, and what is no number is not. */
+const VULGAR: Record<string, string> = {
+  '¼': '1/4',
+  '½': '1/2',
+  '¾': '3/4',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '⅛': '1/8',
+};
+const MIXED = /^(?:(\d+)[ -]+)?(\d+)\s*\/\s*(\d+)$/;
+
+/**
+ * A number as people write it: 0,5 and 1/2 and 1 1/4 and 1½; nothing is 0, and what is no number is
+ * not. The server's reader takes the same forms (NumberText).
+ */
 export function numberIn(text: string): number {
-  return Number(text.replace(',', '.'));
+  const plain = text
+    .replace(/[¼½¾⅓⅔⅛]/g, (sign) => ` ${VULGAR[sign] ?? ''}`)
+    .replace('⁄', '/')
+    .trim();
+  const [, whole, above, below] = MIXED.exec(plain) ?? [];
+  return above && below
+    ? Number(whole ?? 0) + Number(above) / Number(below)
+    : Number(plain.replace(',', '.'));
 }
 
 /** The same, or none where there is none. */
 export function amount(text: string): number | undefined {
   const n = numberIn(text);
-  return text.trim() === '' || Number.isNaN(n) ? undefined : n;
+  return text.trim() === '' || !Number.isFinite(n) ? undefined : n;
+}
+
+/** An amount of the shop's money. */
+export function money(value: number | string): string {
+  return Number(value).toFixed(2);
+}
+
+/** A mass as a person would say it: grams under a kilogram, kilograms above. */
+export function mass(kg: number): string {
+  return Math.abs(kg) < 1 ? `${grouped(kg * 1000)}${THIN}g` : `${figure(kg)}${THIN}kg`;
+}
+
+/** Days as a person would say them, half days counted. */
+export function days(n: number): string {
+  const half = Math.max(0.5, Math.round(n * 2) / 2);
+  return half === 1 ? '1 day' : `${half} days`;
 }

@@ -1,59 +1,88 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { messageOf } from '../api/client';
-import { useReader } from '../kit/quantity';
-import { QuantityField } from '../kit/QuantityField';
+import { amount as numberOf, figure, money } from '../kit/format';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { type Stock, useStockActs } from './useStock';
+import { useSubmit } from '../kit/useSubmit';
+import { type Stock, useAmount, useStockActs } from './useStock';
 
-/** A delivery becomes a lot. */
+/** A delivery becomes a lot, with its own price; the amount as people say it. */
 export function DeliveryForm({ stock, onDone }: { stock: Stock; onDone: () => void }) {
+  const { material } = stock;
   const acts = useStockActs();
-  const read = useReader();
+  const [amount, setAmount] = useState('');
+  const [price, setPrice] = useState('');
   const [code, setCode] = useState('');
-  const [mass, setMass] = useState('');
   const [staleOn, setStaleOn] = useState('');
-  const [wrong, setWrong] = useState<string>();
-  const submit = async () => {
-    setWrong(undefined);
-    try {
-      const massKg = await read(mass, 'mass');
-      await acts.receive.mutateAsync({
-        id: stock.material.id,
-        body: { code, massKg, ...(staleOn !== '' && { staleOn }) },
-      });
-      onDone();
-    } catch (error) {
-      setWrong(messageOf(error));
-    }
+  const read = useAmount(material.id, useDeferredValue(amount.trim()));
+  const { submit, busy, error, problemOf } = useSubmit();
+  const paid = numberOf(price);
+  const send = async () => {
+    await acts.receive.mutateAsync({
+      id: material.id,
+      body: {
+        amount,
+        ...(code.trim() !== '' && { code }),
+        ...(staleOn !== '' && { staleOn }),
+        ...(price.trim() !== '' && { price: paid ?? Number.NaN }),
+      },
+    });
+    onDone();
   };
+  const amountWrong = amount.trim() !== '' && read.error ? messageOf(read.error) : undefined;
   return (
     <form
       onSubmit={(e) => {
         e.preventDefault();
-        void submit();
+        void submit(send);
       }}
     >
-      <Flex gap={3} alignItems="flex-end" wrap="wrap">
+      <Flex gap={3} wrap="wrap" alignItems="flex-start">
+        <Box w="210px">
+          <TextField
+            label={`how much came${material.pack ? ` (a pack is a ${material.pack})` : ''}`}
+            text={amount}
+            onText={setAmount}
+            problem={problemOf('amount') ?? amountWrong}
+          />
+        </Box>
         <Box w="150px">
-          <TextField label="lot code" text={code} onText={setCode} />
+          <TextField
+            label="paid for all of it"
+            text={price}
+            onText={setPrice}
+            problem={
+              price.trim() !== '' && paid === undefined ? 'Give a number.' : problemOf('price')
+            }
+          />
         </Box>
-        <Box w="170px">
-          <QuantityField label="came in all" text={mass} onText={setMass} dimension="mass" />
+        <Box w="150px">
+          <TextField
+            label="lot code, if it has one"
+            text={code}
+            onText={setCode}
+            problem={problemOf('code')}
+          />
         </Box>
-        <Box w="190px">
+        <Box w="180px">
           <TextField label="keeps to, if it says" type="date" text={staleOn} onText={setStaleOn} />
         </Box>
-        <Box pb="20px">
-          <Key main type="submit" busy={acts.receive.isPending} disabled={code.trim() === ''}>
+        <Box pt="21px">
+          <Key main type="submit" busy={busy} disabled={amount.trim() === ''}>
             Book it
           </Key>
         </Box>
       </Flex>
-      {wrong && (
+      {read.data && !amountWrong && amount.trim() !== '' && (
+        <Text color="quiet" role="status">
+          read as {read.data.echo}, {figure(read.data.massKg)} kg
+          {paid !== undefined && paid > 0 && ` at ${money(paid / read.data.massKg)} a kilogram`}
+        </Text>
+      )}
+      {error !== undefined && !problemOf('amount') && !problemOf('price') && (
         <Text role="alert" color="oxide" fontWeight={600}>
-          {wrong}
+          {messageOf(error)}
         </Text>
       )}
     </form>

@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { messageOf } from '../api/client';
-import { benchMass, day } from '../kit/format';
+import { benchMass, day, money } from '../kit/format';
 import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Key } from '../kit/States';
@@ -42,6 +42,7 @@ export function LotRow({ lot }: { lot: Lot }) {
             lot.openedOn ? `opened ${day(lot.openedOn)}` : 'not opened',
             lot.staleOn &&
               (stale ? `stale since ${day(lot.staleOn)}` : `keeps to ${day(lot.staleOn)}`),
+            lot.price !== undefined && `${money(lot.price)} paid`,
           ]
             .filter(Boolean)
             .join(' · ')}

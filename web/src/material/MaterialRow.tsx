@@ -1,54 +1,54 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { bagsAnd, benchMass } from '../kit/format';
+import { Link } from 'react-router';
+import { bagsAnd, mass, money } from '../kit/format';
 import { Key } from '../kit/States';
+import { LinkKey } from '../kit/Tabs';
 import { DeliveryForm } from './DeliveryForm';
-import { KnownForm } from './KnownForm';
 import { LotRow } from './LotRow';
 import type { Stock } from './useStock';
-
-type Open = 'delivery' | 'known' | undefined;
 
 /** One material: what is left, its lots, and what the shop knows of it. */
 export function MaterialRow({ stock }: { stock: Stock }) {
   const { material } = stock;
-  const [open, setOpen] = useState<Open>();
+  const [delivering, setDelivering] = useState(false);
   const left = Number(stock.remainingKg);
   const packs = material.packKg ? left / material.packKg : undefined;
   const lots = stock.lots.filter((l) => Number(l.remainingKg) !== 0);
+  const fromTap = material.role === 'water';
+  const pieces = material.pieceG ? Math.round((left * 1000) / material.pieceG) : undefined;
   return (
-    <Box as="section" aria-label={material.name} borderTop="1px solid" borderColor="rule" py={4}>
+    <Box as="section" aria-label={material.name} borderTop="1px solid" borderColor="rule" py={3}>
       <Grid
-        templateColumns={{ base: '1fr', md: '1.2fr 170px 1fr auto' }}
+        templateColumns={{ base: '1fr', md: '1.2fr 150px 1fr auto' }}
         columnGap={5}
-        alignItems="baseline"
+        alignItems="center"
       >
         <Box>
-          <Text textStyle="name">{material.name}</Text>
+          <Link to={`/stock/${material.id}`}>
+            <Text textStyle="name">{material.name}</Text>
+          </Link>
           <Text textStyle="small" color="quiet">
-            {material.role} · {Math.round(material.bulkDensityKgM3)} kg/m³ loose,{' '}
+            {Math.round(material.bulkDensityKgM3)} kg/m³ loose,{' '}
             {material.measured ? 'measured here' : material.source}
           </Text>
         </Box>
-        <Text textStyle="figure" color={left < 0 ? 'oxide' : 'ink'}>
-          {left.toFixed(1)}{' '}
-          <Text as="span" fontSize="18px" fontWeight={500} color="quiet">
-            kg
-          </Text>
+        <Text textStyle="figure" color={left < 0 || (left === 0 && !fromTap) ? 'oxide' : 'ink'}>
+          {fromTap ? 'tap' : pieces !== undefined ? `${pieces} pcs` : mass(left)}
         </Text>
         <Text color="quiet">
           {packs !== undefined && left > 0 && bagsAnd(left, packs)}
           {material.pricePerPack !== undefined &&
-            ` · ${Number(material.pricePerPack).toFixed(2)} a pack of ${material.packKg} kg`}
-          {material.spoonG !== undefined && ` · spoon ${benchMass(material.spoonG / 1000)}`}
+            ` · ${money(material.pricePerPack)} a ${material.pack ?? 'pack'}`}
+          {material.lastLotPerKg !== undefined &&
+            ` · last paid ${money(material.lastLotPerKg)} a kg`}
         </Text>
         <Flex gap={2}>
-          <Key onClick={() => setOpen(open === 'delivery' ? undefined : 'delivery')}>Delivery</Key>
-          <Key onClick={() => setOpen(open === 'known' ? undefined : 'known')}>Scoop, price</Key>
+          {!fromTap && <Key onClick={() => setDelivering(!delivering)}>Delivery</Key>}
+          <LinkKey to={`/stock/${material.id}`}>Change</LinkKey>
         </Flex>
       </Grid>
-      {open === 'delivery' && <DeliveryForm stock={stock} onDone={() => setOpen(undefined)} />}
-      {open === 'known' && <KnownForm stock={stock} onDone={() => setOpen(undefined)} />}
+      {delivering && <DeliveryForm stock={stock} onDone={() => setDelivering(false)} />}
       {lots.map((lot) => (
         <LotRow key={lot.id} lot={lot} />
       ))}

@@ -3,19 +3,14 @@ import { useState } from 'react';
 import { messageOf, Problem } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { type Mould, useAddCopy } from './useMoulds';
-
-/** The code that would be next: R8 gives R9. */
-export function nextCode(mould: Mould): string {
-  const last = mould.copies[mould.copies.length - 1]?.code;
-  const parts = last?.match(/^(.*?)(\d+)$/);
-  return parts ? `${parts[1]}${Number(parts[2]) + 1}` : `${mould.name.charAt(0).toUpperCase()}1`;
-}
+import { type Mould, useAddCopy, useNextCode } from './useMoulds';
 
 /** One more copy of a mould. */
 export function AddCopy({ mould }: { mould: Mould }) {
   const [open, setOpen] = useState(false);
-  const [code, setCode] = useState('');
+  const [typed, setTyped] = useState<string>();
+  const { data: next } = useNextCode(mould.id, open);
+  const code = typed ?? next?.code ?? '';
   const [place, setPlace] = useState('');
   const [before, setBefore] = useState('0');
   const add = useAddCopy(mould.id);
@@ -27,7 +22,7 @@ export function AddCopy({ mould }: { mould: Mould }) {
     return (
       <Key
         onClick={() => {
-          setCode(nextCode(mould));
+          setTyped(undefined);
           setPlace(mould.copies[mould.copies.length - 1]?.place ?? '');
           setOpen(true);
         }}
@@ -49,7 +44,7 @@ export function AddCopy({ mould }: { mould: Mould }) {
     >
       <Flex gap={3} alignItems="flex-end" wrap="wrap">
         <Box w="110px">
-          <TextField label="code" text={code} onText={setCode} problem={problem('code')} />
+          <TextField label="code" text={code} onText={setTyped} problem={problem('code')} />
         </Box>
         <Box w="150px">
           <TextField label="place" text={place} onText={setPlace} />

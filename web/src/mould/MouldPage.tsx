@@ -8,6 +8,7 @@ import { PlanDrawing } from '../kit/PlanDrawing';
 import { SectionDrawing } from '../kit/SectionDrawing';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
+import { Missing } from '../missing/Missing';
 import { useProducts } from '../product/useProducts';
 import { useShelf } from '../shelf/useShelf';
 import { useNow } from '../workshop/useWorkshop';
@@ -80,16 +81,17 @@ function Whole({ mould }: { mould: Mould }) {
         {used.map((p) => (
           <span key={p.product.id}>
             {' · '}
-            <Link className="plain-link" to={`/products/${p.product.id}/change`}>
+            <Link className="plain-link" to={`/products/${p.product.id}`}>
               {p.product.name}
             </Link>
           </span>
         ))}
         {' · '}
-        <Link className="plain-link" to={`/products/new?mould=${mould.id}`}>
+        <Link className="plain-link" to={`/products/new/form?mould=${mould.id}`}>
           make a product of it
         </Link>
       </Text>
+      <Missing about={`mould-${mould.id}`} codes={['missing.emptyMass']} />
       <Grid templateColumns={{ base: '1fr', lg: '480px 1fr' }} columnGap={8} mt={3}>
         <Box>
           <Box h={section.rimMm < (section.outer[0]?.rMm ?? 0) ? '220px' : '360px'}>

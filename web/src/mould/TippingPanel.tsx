@@ -69,7 +69,7 @@ export function TippingPanel({ mould }: { mould: Mould }) {
           </Flex>
         </label>
       </Flex>
-      {data && (
+      {data?.tipAngleDeg !== undefined && (
         <FigureRow
           value={data.tipAngleDeg.toFixed(1)}
           unit="°"

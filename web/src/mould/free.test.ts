@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Group } from '../shelf/useShelf';
-import { nextCode } from './AddCopy';
 import { gatesByPour, isFree, tomorrowAtSeven } from './free';
-import type { Copy, Mould } from './useMoulds';
+import type { Copy } from './useMoulds';
 
 const NOW = new Date(2027, 2, 1, 15, 30).getTime();
 const copy = (part: Partial<Copy>) =>
@@ -33,20 +32,5 @@ describe('copies that are free', () => {
     expect(isFree(one, 'now', gates, NOW)).toBe(now);
     expect(isFree(one, 'morning', gates, NOW)).toBe(morning);
     expect(isFree(one, 'any', gates, NOW)).toBe(true);
-  });
-});
-
-describe('the code of the next copy', () => {
-  const mould = (...codes: string[]) =>
-    ({ name: 'Ripple bowl', copies: codes.map((code) => copy({ code })) }) as unknown as Mould;
-
-  it('counts on from the last', () => {
-    expect(nextCode(mould('R1', 'R9'))).toBe('R10');
-    expect(nextCode(mould('NP-07'))).toBe('NP-8');
-  });
-
-  it('starts with the mould’s letter', () => {
-    expect(nextCode(mould())).toBe('R1');
-    expect(nextCode(mould('lefty'))).toBe('R1');
   });
 });

@@ -46,7 +46,7 @@ export function useKeepMould() {
         : dataOf(client.POST('/api/moulds', { body })),
     onSuccess: () =>
       Promise.all(
-        ['moulds', 'mould', 'shelf', 'mould-sum'].map((k) =>
+        ['moulds', 'mould', 'shelf', 'mould-sum', 'product', 'products', 'missing'].map((k) =>
           queries.invalidateQueries({ queryKey: [k] }),
         ),
       ),
@@ -59,7 +59,31 @@ export function useAddCopy(mouldId: number) {
     mutationFn: (body: Schemas['CopyRequest']) =>
       dataOf(client.POST('/api/moulds/{id}/copies', { body, params: { path: { id: mouldId } } })),
     onSuccess: () =>
-      Promise.all(['moulds', 'mould'].map((k) => queries.invalidateQueries({ queryKey: [k] }))),
+      Promise.all(
+        ['moulds', 'mould', 'missing', 'product', 'products'].map((k) =>
+          queries.invalidateQueries({ queryKey: [k] }),
+        ),
+      ),
+  });
+}
+
+/** The least wall, or thickness, that things of a family want. */
+export function useLeastWall(family: Schemas['MouldView']['family']): number | undefined {
+  const { data } = useQuery({
+    queryKey: ['least-wall', family],
+    queryFn: () => dataOf(client.GET('/api/calc/least-wall', { params: { query: { family } } })),
+    staleTime: Infinity,
+  });
+  return data?.leastWallMm;
+}
+
+/** A code that one more copy could have. */
+export function useNextCode(mouldId: number, wanted: boolean) {
+  return useQuery({
+    queryKey: ['mould', String(mouldId), 'next-copy'],
+    queryFn: () =>
+      dataOf(client.GET('/api/moulds/{id}/next-copy', { params: { path: { id: mouldId } } })),
+    enabled: wanted,
   });
 }
 

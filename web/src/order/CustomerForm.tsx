@@ -1,6 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
+import { useSearchParams } from 'react-router';
 import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
@@ -12,12 +13,13 @@ type Customer = Schemas['CustomerView'];
 /** Who ordered, and where it goes. */
 export function CustomerPart({ customerId }: { customerId: number }) {
   const { data } = useCustomers();
+  const [params] = useSearchParams();
   const customer = data?.find((c) => c.id === customerId);
   if (!customer) {
     return null;
   }
   return (
-    <details>
+    <details open={params.has('address')}>
       <Box as="summary" cursor="pointer" py={2} className="plain-link">
         {customer.address
           ? `goes to ${customer.address.replace(/\n/g, ', ')}`

@@ -5,6 +5,7 @@ import { counted, day } from '../kit/format';
 import { LinkKey } from '../kit/Tabs';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
+import { Missing } from '../missing/Missing';
 import { type PlannedLine, usePlan } from '../plan/usePlan';
 import { AllotPanel } from './AllotPanel';
 import { CustomerPart } from './CustomerForm';
@@ -58,6 +59,7 @@ function Whole({ order, planned }: { order: Order; planned: PlannedLine[] }) {
           </LinkKey>
         )}
       </Flex>
+      <Missing about={`order-${order.id}`} />
       <CustomerPart customerId={order.customerId} />
       <OrderActs order={order} />
       {order.lines.map((line) => (

@@ -2,6 +2,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { client, dataOf, type Schemas } from '../api/client';
 
 export type Order = Schemas['OrderView'];
+export type ToPour = Schemas['ToPour'];
 export type Line = Schemas['OrderLineView'];
 export type OrderRequest = Schemas['OrderRequest'];
 export type Which = 'open' | 'quotes' | 'closed' | 'all';
@@ -13,6 +14,14 @@ export function useOrders(search: string, which: Which, page: number) {
     queryFn: () =>
       dataOf(client.GET('/api/orders', { params: { query: { search, which, page, size: 50 } } })),
     placeholderData: keepPreviousData,
+  });
+}
+
+/** Every open line of which something is to be poured, soonest due first. */
+export function useToPour() {
+  return useQuery({
+    queryKey: ['orders', 'to-pour'],
+    queryFn: () => dataOf(client.GET('/api/orders/to-pour')),
   });
 }
 

@@ -1,9 +1,11 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { Link, useSearchParams } from 'react-router';
 import { day } from '../kit/format';
-import { Empty, Failed, Loading } from '../kit/States';
+import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
-import { type Line, type Order, useOrders } from '../order/useOrders';
+import { type ToPour, useToPour } from '../order/useOrders';
+import { FirstThing } from '../missing/FirstThing';
+import { Missing } from '../missing/Missing';
 import { CopyChoice } from './CopyChoice';
 import type { Open } from './CopyRow';
 import { ForStock, useForStock } from './ForStock';
@@ -15,37 +17,41 @@ const Press = chakra('button');
 export function ChoosePage() {
   useTitle('Pour');
   const [params, setParams] = useSearchParams();
-  const { data, error, refetch } = useOrders('', 'open', 0);
-  const wanted = (data?.items ?? []).flatMap((order) =>
-    order.lines.filter((l) => l.toPour > 0).map((line) => ({ order, line })),
-  );
+  const { data, error, refetch } = useToPour();
+  const wanted = data ?? [];
   const forStock = useForStock(params.get('stock'));
   const ordered = wanted.find(({ line }) => String(line.id) === params.get('order'));
   const chosen = ordered ? openOf(ordered) : forStock;
   // One mix fills them too; of a product that is chosen already its own line comes first.
   const others = wanted
     .map(openOf)
-    .filter((o) => o.colourwayId === chosen?.colourwayId && o.productId !== chosen.productId);
+    .filter((o) => o.mixKey === chosen?.mixKey && o.productId !== chosen.productId);
   return (
     <Box px={{ base: 4, md: 9 }} pt={7}>
       <Text as="h1" textStyle="title">
         What to pour
       </Text>
       <Waiting />
+      {chosen && <Missing about={`product-${chosen.productId}`} />}
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="what is wanted" />}
       {data && wanted.length === 0 && (
-        <Empty title="No order waits to be poured">Pour for stock below.</Empty>
+        <FirstThing title="No order waits to be poured">
+          Choose a product to pour for stock, or{' '}
+          <Link className="plain-link" to="/orders/new">
+            take an order
+          </Link>
+          .
+        </FirstThing>
       )}
       <Flex gap={8} mt={4} direction={{ base: 'column', lg: 'row' }} alignItems="flex-start">
         <Box w={{ base: '100%', lg: '400px' }} flexShrink={0}>
-          {wanted.map(({ order, line }) => (
+          {wanted.map((w) => (
             <Choice
-              key={line.id}
-              order={order}
-              line={line}
-              on={ordered?.line.id === line.id}
-              onPress={() => setParams({ order: String(line.id) })}
+              key={w.line.id}
+              wanted={w}
+              on={ordered?.line.id === w.line.id}
+              onPress={() => setParams({ order: String(w.line.id) })}
             />
           ))}
           {data && (
@@ -71,12 +77,7 @@ export function ChoosePage() {
   );
 }
 
-interface Wanted {
-  order: Order;
-  line: Line;
-}
-
-function openOf({ order, line }: Wanted): Open {
+function openOf({ line, number, mixKey }: ToPour): Open {
   return {
     key: `line-${line.id}`,
     lineId: line.id,
@@ -87,18 +88,19 @@ function openOf({ order, line }: Wanted): Open {
     colourway: line.colourway,
     swatch: line.swatch,
     toPour: line.toPour,
-    forWhom: order.number,
+    forWhom: number,
+    mixKey,
   };
 }
 
 interface ChoiceProps {
-  order: Order;
-  line: Line;
+  wanted: ToPour;
   on: boolean;
   onPress: () => void;
 }
 
-function Choice({ order, line, on, onPress }: ChoiceProps) {
+function Choice({ wanted, on, onPress }: ChoiceProps) {
+  const { line } = wanted;
   return (
     <Press
       type="button"
@@ -134,7 +136,7 @@ function Choice({ order, line, on, onPress }: ChoiceProps) {
           {line.toPour} {line.product}, {line.colourway}
         </Text>
         <Text textStyle="small" color="quiet" truncate>
-          {order.number} {order.customer} · due {day(order.due)}
+          {wanted.number} {wanted.customer} · {wanted.recipe} · due {day(line.due)}
         </Text>
       </Box>
     </Press>

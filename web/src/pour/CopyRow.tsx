@@ -23,6 +23,8 @@ export interface Open {
   toPour?: number;
   /** The order's number, or stock. */
   forWhom: string;
+  /** Alike for what one mix can fill together. */
+  mixKey: string;
 }
 
 interface Props {

@@ -19,6 +19,7 @@ export function useForStock(said: string | null): Open | undefined {
         colourway: colourway.name,
         swatch: colourway.swatch,
         forWhom: 'stock',
+        mixKey: page.mixKeys[page.colourways.indexOf(colourway)] ?? '',
       }
     : undefined;
 }

@@ -21,7 +21,7 @@ export function NewProductPage() {
         saveWords="Keep this product"
         save={async (body) => {
           const page = await keep.mutateAsync({ body });
-          await navigate(`/moulds/${page.product.mouldId}`);
+          await navigate(`/products/${page.product.id}`);
         }}
       />
     </Box>
@@ -49,7 +49,7 @@ export function ChangeProductPage() {
             saveWords="Keep the change"
             save={async (body) => {
               await keep.mutateAsync({ before: data.product, body });
-              await navigate(`/moulds/${data.product.mouldId}`);
+              await navigate(`/products/${data.product.id}`);
             }}
           />
         </>

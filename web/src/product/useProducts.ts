@@ -4,6 +4,8 @@ import { client, dataOf, type Schemas } from '../api/client';
 export type ProductPage = Schemas['ProductPage'];
 export type ProductRequest = Schemas['ProductRequest'];
 export type Layer = Schemas['ProductLayer'];
+export type ProductCard = Schemas['ProductCard'];
+export type ProductSheet = Schemas['ProductSheet'];
 
 export function useProducts() {
   return useQuery({
@@ -13,11 +15,28 @@ export function useProducts() {
   });
 }
 
+/** Every product with its picture, price, cost, and where its pieces stand. */
+export function useProductCards() {
+  return useQuery({
+    queryKey: ['products', 'cards'],
+    queryFn: () => dataOf(client.GET('/api/product-cards')),
+  });
+}
+
 export function useProduct(id: string) {
   return useQuery({
     queryKey: ['product', id],
     queryFn: () =>
       dataOf(client.GET('/api/products/{id}', { params: { path: { id: Number(id) } } })),
+  });
+}
+
+/** All that there is to see of one product. */
+export function useProductSheet(id: string) {
+  return useQuery({
+    queryKey: ['product', id, 'sheet'],
+    queryFn: () =>
+      dataOf(client.GET('/api/products/{id}/sheet', { params: { path: { id: Number(id) } } })),
   });
 }
 
@@ -34,11 +53,6 @@ export function useKeepProduct() {
             }),
           )
         : dataOf(client.POST('/api/products', { body })),
-    onSuccess: () =>
-      Promise.all(
-        ['products', 'product', 'orders', 'shelf', 'sheet', 'recipe', 'use'].map((k) =>
-          queries.invalidateQueries({ queryKey: [k] }),
-        ),
-      ),
+    onSuccess: () => queries.invalidateQueries(),
   });
 }

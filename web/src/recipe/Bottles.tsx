@@ -5,7 +5,7 @@ import { numberIn } from '../kit/format';
 
 interface Props {
   pigment: Stock['material'] | undefined;
-  /** What a bag of the mix's binder holds. */
+  /** The cement in a bag of the mix's binder, in kg. */
   bagKg: number | undefined;
   percent: number;
   onPercent: (percent: number) => void;

@@ -7,6 +7,7 @@ import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useStock } from '../material/useStock';
 import { Bottles } from './Bottles';
+import { cementABag } from './words';
 import { PhotoSwatch } from './PhotoSwatch';
 import { type Colourway, useRecipeActs } from './useRecipes';
 import { numberIn } from '../kit/format';
@@ -35,7 +36,7 @@ export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
     })) ?? [{ id: NONE, percent: '3' }],
   );
   const pigments = (stock ?? []).filter((s) => s.material.role === 'pigment');
-  const bagKg = (stock ?? []).find((s) => binders.includes(s.material.code))?.material.packKg;
+  const bagKg = cementABag((stock ?? []).find((s) => binders.includes(s.material.code))?.material);
   const set = (row: number, part: Partial<(typeof doses)[number]>) =>
     setDoses(doses.map((d, i) => (i === row ? { ...d, ...part } : d)));
   const guess = useMutation({
@@ -110,7 +111,7 @@ export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
           </Box>
           <Box w="120px">
             <TextField
-              label="% of binder"
+              label="% of cement"
               text={dose.percent}
               onText={(percent) => set(row, { percent })}
             />

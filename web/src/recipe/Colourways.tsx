@@ -2,7 +2,9 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Key } from '../kit/States';
 import { useStock } from '../material/useStock';
+import { ColourOffers } from './ColourOffers';
 import { ColourwayForm } from './ColourwayForm';
+import { cementABag } from './words';
 import type { Colourway, RecipePage } from './useRecipes';
 
 /** Over so much pigment the concrete is weaker (ASTM C979; EN 12878). */
@@ -17,16 +19,18 @@ export function Colourways({ page }: { page: RecipePage }) {
     const material = names.get(l.materialId);
     return material?.role === 'binder' ? [material.code] : [];
   });
-  const bagKg = page.lines
-    .map((l) => names.get(l.materialId))
-    .find((m) => m?.role === 'binder')?.packKg;
+  const bagKg = cementABag(
+    page.lines.map((l) => names.get(l.materialId)).find((m) => m?.role === 'binder'),
+  );
   return (
     <Box as="section" aria-label="Colourways" mt={8}>
       <Text as="h2" textStyle="name" mb={2}>
         Colourways
       </Text>
       {page.colourways.length === 0 && (
-        <Text color="quiet">None yet: a mix is poured in a colourway, even a plain one.</Text>
+        <Text color="quiet">
+          None yet: a mix is poured in a colour, even if that is the plain one.
+        </Text>
       )}
       {page.colourways.map((c) => {
         const total = c.doses.reduce((sum, d) => sum + d.percentOfBinder, 0);
@@ -82,7 +86,10 @@ export function Colourways({ page }: { page: RecipePage }) {
             onDone={() => setOpen(undefined)}
           />
         ) : (
-          <Key onClick={() => setOpen('new')}>Add a colourway</Key>
+          <>
+            <ColourOffers recipeId={page.recipe.id} />
+            <Key onClick={() => setOpen('new')}>Add a colourway</Key>
+          </>
         )}
       </Box>
     </Box>

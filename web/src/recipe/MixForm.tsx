@@ -5,7 +5,8 @@ import { FormEnd } from '../kit/FormEnd';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
 import { type Kept, useStrengthClasses } from './useRecipes';
-import { NO_MATERIAL, type PartDraft, PartRows } from './PartRows';
+import { MixLitre } from './MixLitre';
+import { NO_MATERIAL, partOf, type PartDraft, PartRows } from './PartRows';
 import { ADDITIONS } from './words';
 import { numberIn } from '../kit/format';
 
@@ -24,7 +25,8 @@ type NumberField =
   | 'greenUntilAgeH'
   | 'sealAfterH'
   | 'retention'
-  | 'batchYieldL';
+  | 'batchYieldL'
+  | 'strength28Mpa';
 
 const NUMBERS: readonly (readonly [NumberField, string])[] = [
   ['workingMinAt20C', 'working time at 20 °C, min'],
@@ -36,6 +38,7 @@ const NUMBERS: readonly (readonly [NumberField, string])[] = [
   ['yieldFactor', 'real yield over the sum'],
   ['retention', 'dry over wet'],
   ['batchYieldL', 'measured yield of these parts, L'],
+  ['strength28Mpa', 'strength at 28 days on its data sheet, MPa'],
 ];
 
 /** A mix: its parts, its water, its clocks. */
@@ -53,7 +56,7 @@ export function MixForm({ start, saveWords, save }: Props) {
   const [parts, setParts] = useState<PartDraft[]>(
     start.parts.length > 0
       ? start.parts.map((p) => ({
-          id: String(p.materialId),
+          id: p.material === undefined ? String(p.materialId) : `take-${p.material}`,
           basis: p.basis ?? 'partsByVolume',
           amount: String(p.amount),
         }))
@@ -72,9 +75,7 @@ export function MixForm({ start, saveWords, save }: Props) {
       ...rest,
       ...numbers,
       water: { leastPercent: number(water.least), mostPercent: number(water.most) },
-      parts: parts
-        .filter((p) => p.id !== NO_MATERIAL)
-        .map((p) => ({ materialId: Number(p.id), basis: p.basis, amount: number(p.amount) })),
+      parts: parts.filter((p) => p.id !== NO_MATERIAL).map(partOf),
     } as Kept);
   };
   return (
@@ -121,7 +122,15 @@ export function MixForm({ start, saveWords, save }: Props) {
       <Text as="h2" textStyle="name" mb={2}>
         Parts
       </Text>
-      <PartRows parts={parts} onParts={setParts} problemOf={problemOf} />
+      <Grid templateColumns={{ base: '1fr', lg: '1fr 300px' }} columnGap={6}>
+        <PartRows parts={parts} onParts={setParts} problemOf={problemOf} />
+        <MixLitre
+          parts={parts}
+          airPercent={number(texts['airPercent'])}
+          yieldFactor={number(texts['yieldFactor'])}
+          batchYieldL={number(texts['batchYieldL'])}
+        />
+      </Grid>
       <Text as="h2" textStyle="name" mt={5} mb={2}>
         Water and clocks
       </Text>

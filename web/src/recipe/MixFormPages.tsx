@@ -1,9 +1,11 @@
 import { Box, Text } from '@chakra-ui/react';
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import type { Schemas } from '../api/client';
+import { Choice } from '../kit/Choice';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { MixForm } from './MixForm';
-import { type Kept, useRecipe, useRecipeActs } from './useRecipes';
+import { type Kept, useRecipe, useRecipeActs, useStartingRecipes } from './useRecipes';
 
 const FRESH: Kept = {
   name: '',
@@ -19,18 +21,46 @@ const FRESH: Kept = {
   parts: [],
 };
 
+/** A shipped recipe as one to be changed; its materials come into the shop with it. */
+function keptOf(start: Schemas['StartingRecipe']): Kept {
+  const { parts, name, ...rest } = start;
+  const known = Object.fromEntries(
+    Object.entries(rest).filter(([k]) => !['code', 'source', 'families'].includes(k)),
+  );
+  return {
+    ...(known as Omit<Kept, 'name' | 'parts'>),
+    name: `${name}, ours`,
+    parts: parts.map((p) => ({ material: p.material, basis: p.basis, amount: p.amount })),
+  };
+}
+
 export function NewMixPage() {
-  useTitle('New mix');
+  useTitle('New recipe');
   const { keep } = useRecipeActs();
   const navigate = useNavigate();
+  const [params, setParams] = useSearchParams();
+  const { data: shipped } = useStartingRecipes();
+  const from = shipped?.find((s) => s.code === params.get('from'));
   return (
-    <Box px={{ base: 4, md: 9 }} pt={7} maxW="1000px">
-      <Text as="h1" textStyle="title" mb={4}>
-        New mix
+    <Box px={{ base: 4, md: 9 }} pt={7} maxW="1120px">
+      <Text as="h1" textStyle="title" mb={2}>
+        New recipe
       </Text>
+      <Box maxW="420px">
+        <Choice
+          label="start from"
+          value={from?.code ?? ''}
+          options={[
+            ['', 'nothing'] as const,
+            ...(shipped ?? []).map((s) => [s.code, s.name] as const),
+          ]}
+          onValue={(code) => setParams(code ? { from: code } : {}, { replace: true })}
+        />
+      </Box>
       <MixForm
-        start={FRESH}
-        saveWords="Keep this mix"
+        key={from?.code ?? ''}
+        start={from ? keptOf(from) : FRESH}
+        saveWords="Keep this recipe"
         save={async (body) => {
           const page = await keep.mutateAsync({ body });
           await navigate(`/mixes/${page.recipe.id}`);

@@ -7,22 +7,22 @@ import { type RecipePage, useRecipeActs, useRecipes, useStartingRecipes } from '
 
 /** The shop's mixes, and those that the application ships with. */
 export function MixesPage() {
-  useTitle('Mixes');
+  useTitle('Recipes');
   const { data, error, refetch } = useRecipes();
   return (
     <Box px={{ base: 4, md: 9 }} pt={7} maxW="1120px">
       <Flex justifyContent="space-between" alignItems="baseline">
         <Text as="h1" textStyle="title">
-          Mixes
+          Recipes
         </Text>
         <Link className="plain-link" to="/mixes/new">
           write a new one
         </Link>
       </Flex>
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
-      {!data && !error && <Loading what="the mixes" />}
+      {!data && !error && <Loading what="the recipes" />}
       {data?.length === 0 && (
-        <Empty title="No mixes yet">Take one of the shipped ones in, below, and change it.</Empty>
+        <Empty title="No recipes yet">Take one of the shipped ones, below, and change it.</Empty>
       )}
       <Box mt={4}>
         {data?.map((page) => (
@@ -99,7 +99,7 @@ function Shipped({ taken }: { taken: string[] }) {
     return null;
   }
   return (
-    <Box as="section" aria-label="Shipped mixes" mt={8}>
+    <Box as="section" aria-label="Shipped recipes" mt={8}>
       <Text as="h2" textStyle="name">
         To start from
       </Text>
@@ -123,6 +123,9 @@ function Shipped({ taken }: { taken: string[] }) {
               {start.placing} · {start.source}
             </Text>
           </Box>
+          <Link className="plain-link" to={`/mixes/new?from=${start.code}`}>
+            change it first
+          </Link>
           <Key
             busy={adopt.isPending && adopt.variables === start.code}
             onClick={() =>
@@ -131,7 +134,7 @@ function Shipped({ taken }: { taken: string[] }) {
               })
             }
           >
-            Take it in
+            Take it
           </Key>
         </Flex>
       ))}

@@ -2,8 +2,9 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { useStock } from '../material/useStock';
-import { BASES, type Basis } from './words';
+import { IN_MIX } from '../material/roles';
+import { useStartingMaterials, useStock } from '../material/useStock';
+import { BASES, type Basis, cementABag } from './words';
 import { numberIn } from '../kit/format';
 
 export interface PartDraft {
@@ -14,6 +15,34 @@ export interface PartDraft {
 
 export const NO_MATERIAL = '';
 
+/** Stands before the code of a shipped material that the shop does not have yet. */
+const SHIPPED = 'take-';
+
+/** A part as it is sent: one of the shop's materials, or a shipped one that comes with it. */
+export function partOf(part: PartDraft) {
+  return {
+    ...(part.id.startsWith(SHIPPED)
+      ? { material: part.id.slice(SHIPPED.length) }
+      : { materialId: Number(part.id) }),
+    basis: part.basis,
+    amount: numberIn(part.amount),
+  };
+}
+
+/** All that can go into a mix: the shop's own materials first, then those it could take. */
+export function useMixMaterials() {
+  const { data: stock } = useStock();
+  const { data: shipped } = useStartingMaterials();
+  const own = (stock ?? [])
+    .map((s) => s.material)
+    .filter((m) => IN_MIX.includes(m.role) && !m.retired)
+    .map((m) => ({ id: String(m.id), known: m, own: true }));
+  const rest = (shipped ?? [])
+    .filter((m) => IN_MIX.includes(m.role) && !own.some((o) => o.known.code === m.code))
+    .map((m) => ({ id: `${SHIPPED}${m.code}`, known: m, own: false }));
+  return [...own, ...rest];
+}
+
 interface Props {
   parts: PartDraft[];
   onParts: (parts: PartDraft[]) => void;
@@ -23,11 +52,17 @@ interface Props {
 /** The parts of a mix: which material, how much, in what. */
 export function PartRows({ parts, onParts, problemOf }: Props) {
   const { data: stock } = useStock();
+  const materials = useMixMaterials();
+  const known = (id: string) => materials.find((m) => m.id === id)?.known;
   const set = (row: number, part: Partial<PartDraft>) =>
     onParts(parts.map((p, i) => (i === row ? { ...p, ...part } : p)));
-  const bagKg = (stock ?? []).find(
+  const binder = (stock ?? []).find(
     (s) => s.material.role === 'binder' && parts.some((p) => p.id === String(s.material.id)),
-  )?.material.packKg;
+  )?.material;
+  const bagKg = binder?.packKg;
+  // Pigment is a percent of the cement in the bag.
+  const cementKg = cementABag(binder);
+  const ofKg = (part: PartDraft) => (known(part.id)?.role === 'pigment' ? cementKg : bagKg);
   return (
     <Box>
       {parts.map((part, row) => (
@@ -38,7 +73,9 @@ export function PartRows({ parts, onParts, problemOf }: Props) {
               value={part.id}
               options={[
                 [NO_MATERIAL, 'none'] as const,
-                ...(stock ?? []).map((s) => [String(s.material.id), s.material.name] as const),
+                ...materials.map(
+                  (m) => [m.id, m.own ? m.known.name : `${m.known.name} (shipped)`] as const,
+                ),
               ]}
               onValue={(id) => set(row, { id })}
             />
@@ -48,7 +85,11 @@ export function PartRows({ parts, onParts, problemOf }: Props) {
               label={`amount ${row + 1}`}
               text={part.amount}
               onText={(amount) => set(row, { amount })}
-              problem={problemOf(`parts.${row}.amount`)}
+              problem={
+                part.amount.trim() !== '' && !Number.isFinite(numberIn(part.amount))
+                  ? 'A number, or a fraction: 1 1/4.'
+                  : (problemOf(`parts.${row}.amount`) ?? problemOf(`parts.${row}`))
+              }
             />
           </Box>
           <Box w="210px">
@@ -59,15 +100,15 @@ export function PartRows({ parts, onParts, problemOf }: Props) {
               onValue={(basis) => set(row, { basis })}
             />
           </Box>
-          {part.basis === 'percentOfBinder' && bagKg !== undefined && (
+          {part.basis === 'percentOfBinder' && ofKg(part) !== undefined && (
             <Box w="150px">
               <TextField
                 label={`or kg a bag, ${row + 1}`}
-                text={perBag(part.amount, bagKg)}
+                text={perBag(part.amount, ofKg(part) ?? 0)}
                 onText={(text) => {
                   const kg = numberIn(text);
                   if (kg > 0) {
-                    set(row, { amount: String((kg * 100) / bagKg) });
+                    set(row, { amount: String((kg * 100) / (ofKg(part) ?? 1)) });
                   }
                 }}
               />

@@ -38,13 +38,22 @@ export function useStrengthClasses() {
   });
 }
 
+/** Colours to start with, of the pigments that the shop has or can take. */
+export function useColourOffers(recipeId: number) {
+  return useQuery({
+    queryKey: ['recipe', String(recipeId), 'colours'],
+    queryFn: () =>
+      dataOf(client.GET('/api/recipes/{id}/colour-offers', { params: { path: { id: recipeId } } })),
+  });
+}
+
 /** What can be done to recipes and colourways. */
 export function useRecipeActs() {
   const queries = useQueryClient();
   const settled = {
     onSuccess: () =>
       Promise.all(
-        ['recipes', 'recipe', 'products', 'stock', 'sheet'].map((k) =>
+        ['recipes', 'recipe', 'products', 'product', 'stock', 'sheet', 'missing'].map((k) =>
           queries.invalidateQueries({ queryKey: [k] }),
         ),
       ),
@@ -69,6 +78,17 @@ export function useRecipeActs() {
               }),
             )
           : dataOf(client.POST('/api/recipes', { body })),
+      ...settled,
+    }),
+    /** Several colours in one step, their pigments with them. */
+    takeColours: useMutation({
+      mutationFn: ({ recipeId, codes }: { recipeId: number; codes: string[] }) =>
+        dataOf(
+          client.POST('/api/recipes/{id}/colours', {
+            body: { codes },
+            params: { path: { id: recipeId } },
+          }),
+        ),
       ...settled,
     }),
     colour: useMutation({

@@ -6,7 +6,7 @@ export type Addition = NonNullable<Schemas['NewRecipe']['addition']>;
 export const BASES: readonly (readonly [Basis, string])[] = [
   ['partsByVolume', 'parts by volume'],
   ['partsByMass', 'parts by mass'],
-  ['percentOfBinder', '% of binder'],
+  ['percentOfBinder', '% of binder (pigment: of cement)'],
   ['gramsPerKgMix', 'g a kg of mix'],
 ];
 
@@ -23,4 +23,11 @@ export function amountWords(part: Schemas['RecipePart'] | undefined): string {
   }
   const basis = BASES.find(([b]) => b === part.basis)?.[1] ?? '';
   return `${part.amount} ${part.amount === 1 ? basis.replace('parts', 'part') : basis}`;
+}
+
+/** The cement in a bag of a binder, in kg: what pigment is a percent of. */
+export function cementABag(
+  binder: { packKg?: number; cementPercent: number } | undefined,
+): number | undefined {
+  return binder?.packKg === undefined ? undefined : (binder.packKg * binder.cementPercent) / 100;
 }

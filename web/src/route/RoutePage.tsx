@@ -65,7 +65,7 @@ function Form({ page }: { page: Page }) {
       <Text color="quiet">
         At 20 °C, if each thing is done as soon as it may be. Where the mix has its own age or
         drying, the line follows it.{' '}
-        <Link className="plain-link" to={`/products/${productId}/change`}>
+        <Link className="plain-link" to={`/products/${productId}`}>
           the product
         </Link>
       </Text>

@@ -1,12 +1,13 @@
 import { Box, Text } from '@chakra-ui/react';
 import { useMemo, useRef, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, Navigate } from 'react-router';
 import { type Schemas } from '../api/client';
 import { useWidth } from '../kit/useWidth';
 import { clock, grouped, plural } from '../kit/format';
-import { Empty, Failed, Loading } from '../kit/States';
+import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
-import { useNow } from '../workshop/useWorkshop';
+import { useNow, useWorkshop } from '../workshop/useWorkshop';
+import { FirstThing } from '../missing/FirstThing';
 import { BoardRow } from './BoardRow';
 import { GroupDialog } from './GroupDialog';
 import { LastAct } from './LastAct';
@@ -18,6 +19,7 @@ import { BOARDS } from './words';
 export function ShelfPage() {
   useTitle('Shelf');
   const now = useNow();
+  const { data: workshop } = useWorkshop();
   const { data, error, refetch } = useShelf();
   const [open, setOpen] = useState<Group>();
   const frame = useRef<HTMLDivElement>(null);
@@ -27,6 +29,9 @@ export function ShelfPage() {
     data?.groups.forEach((g) => map.get(g.board)?.push(g));
     return map;
   }, [data]);
+  if (workshop && !workshop.setUp) {
+    return <Navigate to="/set-up" replace />;
+  }
   return (
     <Box ref={frame} position="relative" pt={2}>
       <Text as="h1" srOnly>
@@ -36,12 +41,12 @@ export function ShelfPage() {
       {!data && !error && <Loading what="the shelf" />}
       {data && data.groups.length === 0 && (
         <Box px={6}>
-          <Empty title="Nothing stands on the shelf">
+          <FirstThing title="Nothing stands on the shelf">
             <Link className="plain-link" to="/pour">
               Pour something
             </Link>{' '}
             and it will stand here with the time it may come out.
-          </Empty>
+          </FirstThing>
         </Box>
       )}
       {data && data.groups.length > 0 && (

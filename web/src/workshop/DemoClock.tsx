@@ -1,8 +1,9 @@
-import { Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { chakra } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { client, dataOf } from '../api/client';
 import { clock } from '../kit/format';
+import { OtherShop } from './OtherShop';
 import { useNow, useWorkshop } from './useWorkshop';
 
 const Press = chakra('button');
@@ -63,6 +64,9 @@ export function DemoClock() {
           {name}
         </Press>
       ))}
+      <Box textStyle="small" borderLeft="1px solid" borderColor="rule" pl={3} ml={1}>
+        <OtherShop />
+      </Box>
     </Flex>
   );
 }

@@ -80,6 +80,12 @@ export function CoreFields({ draft, change, problemOf }: Props) {
               text={placed.yMm}
               onText={(yMm) => setMore(row, { yMm })}
             />
+            <QuantityField
+              label="it weighs"
+              text={placed.mass}
+              onText={(mass) => setMore(row, { mass })}
+              dimension="mass"
+            />
             <Box pb="20px">
               <Key onClick={() => change({ more: draft.more.filter((_, i) => i !== row) })}>
                 Take out
@@ -118,6 +124,7 @@ export function CoreFields({ draft, change, problemOf }: Props) {
                   liftMm: '0',
                   xMm: '0',
                   yMm: '0',
+                  mass: '',
                 },
               ],
             })

@@ -24,11 +24,11 @@ interface Props {
 
 /** A mould described: fields at the left, what it comes to at the right, changing as one types. */
 export function MouldForm({ start, insertsKept, saveWords, save }: Props) {
-  const { draft, change, cavity, body } = useMouldForm(start, insertsKept);
+  const { draft, change, cavity, body, leastWall } = useMouldForm(start, insertsKept);
   const { submit, busy, error: saved } = useSubmit();
   const { data: kinds } = useKinds();
   const kind = kinds?.find((k) => k.kind.code === draft.kind)?.kind;
-  const live = useLiveSum(body);
+  const live = useLiveSum(body && { ...body, ...(kind && { wallKind: kind.wallKind }) });
   const findings = [saved, live.error].flatMap((e) => (e instanceof Problem ? e.errors : []));
   // The sum speaks of "core", what is sent of "shape.core": both stand at the same field.
   const problemOf = (field: string) =>
@@ -86,14 +86,31 @@ export function MouldForm({ start, insertsKept, saveWords, save }: Props) {
           problem={cavity.problem}
           problemOf={(f) => problemOf(f ? `cavity.${f}` : 'cavity')}
         />
-        {draft.cavity.kind !== 'measured' && draft.cavity.kind !== 'sheet' && (
+        {draft.cavity.kind === 'measured' ? (
+          <Grid templateColumns="1fr 1fr" columnGap={3}>
+            <QuantityField
+              label="its inner pot holds, if it has one"
+              text={draft.coreL}
+              onText={(coreL) => change({ coreL })}
+              dimension="volume"
+              problem={problemOf('coreL')}
+            />
+            <QuantityField
+              label="the inner pot weighs"
+              text={draft.coreMass}
+              onText={(coreMass) => change({ coreMass })}
+              dimension="mass"
+              problem={problemOf('coreMassKg')}
+            />
+          </Grid>
+        ) : draft.cavity.kind === 'sheet' ? null : (
           <CoreFields draft={draft} change={change} problemOf={problemOf} />
         )}
         <Grid templateColumns="1fr 1fr" columnGap={3}>
           <QuantityField
-            label="least wall wanted"
-            text={draft.leastWall}
-            onText={(leastWall) => change({ leastWall })}
+            label={draft.core ? 'least wall wanted' : 'least thickness wanted'}
+            text={leastWall}
+            onText={(text) => change({ leastWall: text })}
             dimension="length"
           />
           <TextField

@@ -21,7 +21,7 @@ const BARE = '';
 export function PrepareFields({ draft, change, kind, problemOf }: Props) {
   const set = (row: number, face: Face) =>
     change({ faces: draft.faces.map((f, i) => (i === row ? face : f)) });
-  const agents = [...(kind?.release ?? []), ...(kind?.forbidden ?? [])];
+  const agents = kind?.release ?? [];
   return (
     <Box>
       {draft.faces.map((face, row) => (
@@ -37,7 +37,11 @@ export function PrepareFields({ draft, change, kind, problemOf }: Props) {
             <Choice
               label="release agent"
               value={face.release ?? BARE}
-              options={[[BARE, 'none'] as const, ...agents.map((a) => [a, a] as const)]}
+              options={[
+                [BARE, agents.length === 0 ? 'none goes on it' : 'none'] as const,
+                // One that was kept stays to be seen; whether it may stay is said at its field.
+                ...[...agents, ...kept(face.release, agents)].map((a) => [a, a] as const),
+              ]}
               onValue={(release) =>
                 set(row, {
                   name: face.name,
@@ -80,4 +84,8 @@ export function PrepareFields({ draft, change, kind, problemOf }: Props) {
       </label>
     </Box>
   );
+}
+
+function kept(release: string | undefined, agents: string[]): string[] {
+  return release !== undefined && !agents.includes(release) ? [release] : [];
 }

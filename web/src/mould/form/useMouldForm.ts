@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import type { Mould } from '../useMoulds';
+import { type Mould, useLeastWall } from '../useMoulds';
 import type { Family } from '../words';
 import { draftOf, freshSolid, type Solid, type SolidDraft } from './draft';
 import { type ReadSolid, useQuantities, useSolids } from './useSolids';
@@ -11,6 +11,7 @@ export interface PlacedDraft {
   liftMm: string;
   xMm: string;
   yMm: string;
+  mass: string;
 }
 
 /** A mould as it is being described. */
@@ -25,6 +26,8 @@ export interface MouldDraft {
   coreLift: string;
   coreOffset: string;
   coreMass: string;
+  /** What the core of a measured cavity takes up, measured too. */
+  coreL: string;
   cavities: string;
   more: PlacedDraft[];
   parts: { name: string; share: string }[];
@@ -37,12 +40,14 @@ export function freshMould(): MouldDraft {
     name: '',
     family: 'vessels',
     kind: 'silicone',
-    leastWall: '8',
+    // Empty: what its family wants.
+    leastWall: '',
     price: '',
     cavity: freshSolid('cone', { heightMm: '150' }),
     coreLift: '15',
     coreOffset: '0',
     coreMass: '0',
+    coreL: '',
     cavities: '1',
     more: [],
     parts: [],
@@ -64,12 +69,14 @@ export function draftOfMould(mould: Mould): MouldDraft {
     coreLift: String(shape.coreLiftMm),
     coreOffset: String(shape.coreOffsetMm),
     coreMass: String(mould.coreMassKg),
+    coreL: shape.coreL === undefined ? '' : String(shape.coreL),
     cavities: String(shape.cavities),
     more: shape.moreCores.map((c) => ({
       solid: draftOf(c.solid as Solid),
       liftMm: String(c.liftMm ?? 0),
       xMm: String(c.xMm ?? 0),
       yMm: String(c.yMm ?? 0),
+      mass: c.massKg ? String(c.massKg) : '',
     })),
     parts: shape.parts.map((p) => ({ name: p.name, share: String(p.sharePercent) })),
     faces: mould.faces,
@@ -83,11 +90,15 @@ export interface Form {
   cavity: ReadSolid;
   /** What would be sent; undefined while something cannot be read. */
   body: Schemas['NewMould'] | undefined;
+  /** The least wall or thickness as it stands in its field. */
+  leastWall: string;
 }
 
 /** A mould's draft and what it stands for, ready to be worked out and to be sent. */
 export function useMouldForm(start: MouldDraft, insertsKept: Solid[]): Form {
   const [draft, setDraft] = useState(start);
+  const usual = useLeastWall(draft.family);
+  const leastText = draft.leastWall === '' && usual !== undefined ? `${usual} mm` : draft.leastWall;
   const solids = useSolids([
     draft.cavity,
     ...(draft.core ? [draft.core] : []),
@@ -98,15 +109,20 @@ export function useMouldForm(start: MouldDraft, insertsKept: Solid[]): Form {
     { text: draft.coreLift, dimension: 'length' },
     { text: draft.coreOffset, dimension: 'length' },
     { text: draft.coreMass, dimension: 'mass' },
-    { text: draft.leastWall, dimension: 'length' },
+    { text: leastText, dimension: 'length' },
     { text: draft.cavities, dimension: 'number' },
-    ...draft.more.flatMap((m) => [{ text: m.liftMm, dimension: 'length' }]),
+    { text: draft.coreL, dimension: 'volume' },
+    ...draft.more.flatMap((m) => [
+      { text: m.liftMm, dimension: 'length' },
+      { text: m.mass, dimension: 'mass' },
+    ]),
   ]);
-  const [lift, offset, mass, leastWall, cavities, ...lifts] = numbers;
+  const [lift, offset, mass, leastWall, cavities, coreL, ...ofMore] = numbers;
   const core = draft.core ? cores[0]?.solid : undefined;
   const more = draft.more.map((m, i) => ({
     solid: cores[i + (draft.core ? 1 : 0)]?.solid,
-    liftMm: lifts[i],
+    liftMm: ofMore[2 * i],
+    massKg: ofMore[2 * i + 1] ?? 0,
     xMm: signed(m.xMm),
     yMm: signed(m.yMm),
   }));
@@ -136,6 +152,7 @@ export function useMouldForm(start: MouldDraft, insertsKept: Solid[]): Form {
           cavities,
           inserts: insertsKept,
           moreCores: more,
+          ...(draft.cavity.kind === 'measured' && coreL !== undefined && coreL > 0 && { coreL }),
           parts: draft.parts.map((p) => ({ name: p.name, sharePercent: Number(p.share) })),
         },
       } as unknown as Schemas['NewMould'])
@@ -145,6 +162,7 @@ export function useMouldForm(start: MouldDraft, insertsKept: Solid[]): Form {
     change: (part) => setDraft((d) => ({ ...d, ...part })),
     cavity: cavity ?? { solid: undefined, problem: undefined },
     body,
+    leastWall: leastText,
   };
 }
 

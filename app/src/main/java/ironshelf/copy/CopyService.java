@@ -1,5 +1,9 @@
 package ironshelf.copy;
 
+import java.util.regex.Pattern;
+
+import java.util.regex.Matcher;
+
 import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.counting;
 import static java.util.stream.Collectors.groupingBy;
@@ -30,6 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class CopyService {
 
   private static final int CODE_LETTERS = 4;
+  private static final Pattern NUMBERED = Pattern.compile("(.*?)(\\d{1,9})");
 
   /** How far the copies of a mould have come. */
   public record Worn(long casts, int wornCopies) {}
@@ -65,21 +70,31 @@ public class CopyService {
     marks.save(new CopyMark(id, condition, reason, at));
   }
 
-  /** The next free code for a copy of a mould of that name: its initials and a number. */
+  /**
+   * The next free code for a copy of a mould: the one after its newest copy's, or its initials and a
+   * number where it has none.
+   */
   @Transactional(readOnly = true)
-  public String nextCode(String mould) {
-    String stem =
+  public String nextCode(long mouldId, String mould) {
+    List<Copy> own = copies.findByMouldIdInOrderByMouldIdAscIdAsc(List.of(mouldId));
+    Matcher newest =
+        NUMBERED.matcher(own.isEmpty() ? "" : own.get(own.size() - 1).request().code());
+    String stem = newest.matches() ? newest.group(1) : initials(mould);
+    long number = newest.matches() ? Long.parseLong(newest.group(2)) + 1 : 1;
+    while (copies.findByCode(stem + number).isPresent()) {
+      number++;
+    }
+    return stem + number;
+  }
+
+  private static String initials(String mould) {
+    String letters =
         Arrays.stream(mould.strip().split("[^\\p{L}\\p{N}]+"))
             .filter(w -> !w.isEmpty())
             .limit(CODE_LETTERS)
             .map(w -> w.substring(0, 1).toUpperCase(Locale.ROOT))
             .collect(joining());
-    String letters = stem.isEmpty() ? "M" : stem;
-    int number = 1;
-    while (copies.findByCode(letters + number).isPresent()) {
-      number++;
-    }
-    return letters + number;
+    return letters.isEmpty() ? "M" : letters;
   }
 
   /** The copy of that code. */

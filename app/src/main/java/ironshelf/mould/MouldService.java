@@ -52,7 +52,7 @@ public class MouldService {
 
   @Transactional(readOnly = true)
   public String nextCopyCode(long mouldId) {
-    return copies.nextCode(entity(mouldId).name());
+    return copies.nextCode(mouldId, entity(mouldId).name());
   }
 
   public long addCopy(long mouldId, CopyRequest copy) {

@@ -41,11 +41,11 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
   List<Made> madeSince(Instant since);
 
   /** Where the pieces of a product in a colourway are that have not gone. */
-  record Standing(long productId, long colourwayId, long inMould, long curing, long ready) {}
+  record Stands(long productId, long colourwayId, long inMould, long curing, long ready) {}
 
   @Query(
       """
-      select new ironshelf.piece.PieceRepository$Standing(
+      select new ironshelf.piece.PieceRepository$Stands(
           p.productId, p.colourwayId,
           sum(case when p.demouldedAt is null then 1L else 0L end),
           sum(case when p.demouldedAt is not null and p.readyAt is null then 1L else 0L end),
@@ -53,7 +53,7 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
       from Piece p where p.scrapReason is null and p.sentAt is null
       group by p.productId, p.colourwayId
       """)
-  List<Standing> standing();
+  List<Stands> standing();
 
   List<Piece> findTop30ByProductIdAndMassKgIsNotNullOrderByIdDesc(long productId);
 

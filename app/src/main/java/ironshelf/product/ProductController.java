@@ -25,12 +25,14 @@ class ProductController {
    * A product with what it is made of.
    *
    * @param colourways that it is offered in; one where its colours are fixed
+   * @param mixKeys of each colourway: alike for what one mix can fill together
    * @param freshDensityKgM3 of its mix in its first colourway
    */
   record ProductPage(
       ProductView product,
       RecipeView recipe,
       List<ColourwayView> colourways,
+      List<String> mixKeys,
       double freshDensityKgM3) {}
 
   private final ProductService products;
@@ -73,6 +75,11 @@ class ProductController {
             recipes
                 .mix(latest.id(), colourways.isEmpty() ? null : colourways.get(0).id())
                 .recipe());
-    return new ProductPage(product, latest, colourways, BatchSum.of(oneLitre).freshDensityKgM3());
+    return new ProductPage(
+        product,
+        latest,
+        colourways,
+        colourways.stream().map(c -> product.mixKey(0, c.id())).toList(),
+        BatchSum.of(oneLitre).freshDensityKgM3());
   }
 }

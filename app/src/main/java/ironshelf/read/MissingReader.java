@@ -166,7 +166,7 @@ class MissingReader {
                 "missing.address",
                 List.of("order-" + order.id()),
                 Map.of("customer", customer.name(), "order", order.number()),
-                "/orders/" + order.id() + "/change"));
+                "/orders/" + order.id() + "?address"));
       }
     }
   }

@@ -264,7 +264,7 @@ class ProductReader {
         taken(estimate.kgOfOne()),
         pieces.lastWeighed(id).stream()
             .filter(p -> p.massKg() != null)
-            .map(p -> new ProductSheet.WeighedPiece(p.id(), p.massKg(), p.scrapReason()))
+            .map(p -> new ProductSheet.LastMass(p.id(), p.massKg(), p.scrapReason()))
             .toList(),
         catalogue.views(warnings));
   }

@@ -43,7 +43,7 @@ public record ProductSheet(
     int perWeek,
     List<WantedLine> wanted,
     List<Take> takes,
-    List<WeighedPiece> masses,
+    List<LastMass> masses,
     List<FindingView> warnings) {
 
   /** An open line of an order. */
@@ -58,5 +58,5 @@ public record ProductSheet(
       long materialId, String material, double massKg, @Nullable BigDecimal stockKg) {}
 
   /** A piece that was weighed. */
-  public record WeighedPiece(long pieceId, BigDecimal massKg, @Nullable String scrapReason) {}
+  public record LastMass(long pieceId, BigDecimal massKg, @Nullable String scrapReason) {}
 }

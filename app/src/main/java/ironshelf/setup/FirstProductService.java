@@ -172,7 +172,7 @@ class FirstProductService {
                 release == null ? List.of() : faces,
                 null));
     for (int i = 0; i < requireNonNull(wanted.copies()); i++) {
-      moulds.addCopy(id, new CopyRequest(copies.nextCode(name), 0, null, null, null, null));
+      moulds.addCopy(id, new CopyRequest(copies.nextCode(id, name), 0, null, null, null, null));
     }
     return id;
   }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.App;
 import ironshelf.App.Answer;
+import ironshelf.Materials;
 import ironshelf.Pouring;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -180,7 +181,7 @@ class LayersTest {
       }
     }
     Map<String, Object> wet =
-        Map.of("packKg", 25, "pricePerPack", 6.4, "moisturePercent", 6, "absorptionPercent", 0.7);
+        Materials.with(sand, Map.of("moisturePercent", 6, "absorptionPercent", 0.7));
     String path = "/api/materials/" + sand.path("id").asLong();
     String seen = "\"" + sand.path("version").asLong() + "\"";
     assertThat(app.put(path, wet, seen).status()).isEqualTo(200);

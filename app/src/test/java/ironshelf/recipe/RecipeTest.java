@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.App;
 import ironshelf.App.Answer;
+import ironshelf.Materials;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -20,7 +21,7 @@ class RecipeTest {
 
   @Test
   void aShippedRecipeIsTakenIn(App app) {
-    assertThat(app.get("/api/starting-recipes").size()).isEqualTo(10);
+    assertThat(app.get("/api/starting-recipes").size()).isEqualTo(11);
     Answer taken = app.post("/api/starting-recipes/bagged", "{}");
     assertThat(taken.status()).isEqualTo(201);
     // Handbook 2-2: a bag of 80 lb fills 0.60 ft3; at its middle water about 2440 kg/m3.
@@ -82,21 +83,18 @@ class RecipeTest {
   /** By hand: a scoop of 1 L that weighs 1.31 kg is 1310 kg/m3; 24.50 for 20 kg is 1.225 a kg. */
   @Test
   void aWeighedScoopIsWhatScoopsAreFrom(App app) {
-    JsonNode cement = find(app, "Rapid-setting cement");
+    JsonNode cement = Materials.find(app, "Rapid-setting cement");
     String at = "/api/materials/" + cement.path("material").path("id").asLong();
     Answer changed =
         app.put(
             at,
-            Map.of("packKg", 20, "pricePerPack", 24.5, "scoopKg", 1.31),
+            Materials.with(cement.path("material"), Map.of("scoopKg", 1.31)),
             "\"" + cement.path("material").path("version").asLong() + "\"");
     assertThat(changed.body().path("bulkDensityKgM3").asDouble()).isCloseTo(1310, within(1e-9));
     assertThat(changed.body().path("measured").asBoolean()).isTrue();
-    app.put(at, Map.of("packKg", 20, "pricePerPack", 24.5, "scoopKg", 1.25), "\"99\"");
-    Answer back =
-        app.put(
-            at,
-            Map.of("packKg", 20, "pricePerPack", 24.5, "scoopKg", 1.25),
-            "\"" + changed.body().path("version").asLong() + "\"");
+    Map<String, Object> before = Materials.with(cement.path("material"), Map.of("scoopKg", 1.25));
+    assertThat(app.put(at, before, "\"99\"").status()).isEqualTo(412);
+    Answer back = app.put(at, before, "\"" + changed.body().path("version").asLong() + "\"");
     assertThat(back.body().path("bulkDensityKgM3").asDouble()).isCloseTo(1250, within(1e-9));
     JsonNode neat = app.get("/api/recipes").get(0);
     assertThat(neat.path("costPerL").asDouble()).isGreaterThan(1);
@@ -104,7 +102,7 @@ class RecipeTest {
 
   @Test
   void lotsAreReceivedCountedOpenedAndWasted(App app) {
-    long sand = find(app, "Silica sand, dry, fine").path("material").path("id").asLong();
+    long sand = Materials.find(app, "Silica sand, dry, fine").path("material").path("id").asLong();
     String lots = "/api/materials/" + sand + "/lots";
     Map<String, Object> delivery = Map.of("code", "TEST-LOT", "massKg", 50);
     assertThat(app.act(lots, delivery, "lot-key").status()).isEqualTo(200);
@@ -122,15 +120,6 @@ class RecipeTest {
     assertThat(moves.get(0).path("kind").asString()).isEqualTo("wasted");
     assertThat(moves.get(1).path("massKg").asDouble()).isEqualTo(-1.5);
     assertThat(app.act(at + "/count", Map.of("massKg", -1, "reason", "")).status()).isEqualTo(400);
-  }
-
-  private static JsonNode find(App app, String name) {
-    for (JsonNode stock : app.get("/api/materials")) {
-      if (stock.path("material").path("name").asString().equals(name)) {
-        return stock;
-      }
-    }
-    throw new AssertionError("no " + name);
   }
 
   private static JsonNode lot(App app, String code) {

@@ -1,0 +1,52 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { messageOf } from '../api/client';
+import { Key } from '../kit/States';
+
+interface Props {
+  title: string;
+  hint: string;
+  /** What the key that goes on says. */
+  next: string;
+  onNext: () => void;
+  /** How far it still is. */
+  ahead: string;
+  busy?: boolean;
+  disabled?: boolean;
+  error?: unknown;
+  children: ReactNode;
+}
+
+/** One question, with the key that goes on at its foot. */
+export function StepPage(props: Props) {
+  const { title, hint, next, onNext, ahead, busy, disabled, error, children } = props;
+  return (
+    <Box
+      as="form"
+      maxW="1000px"
+      onSubmit={(e) => {
+        e.preventDefault();
+        onNext();
+      }}
+    >
+      <Text as="h1" textStyle="title">
+        {title}
+      </Text>
+      <Text color="quiet" mb={5}>
+        {hint}
+      </Text>
+      {children}
+      {error !== undefined && error !== null && (
+        <Text role="alert" color="oxide" fontWeight={600} mt={4}>
+          {messageOf(error)}
+        </Text>
+      )}
+      <Flex mt={6} justifyContent="flex-end" alignItems="center" gap={6}>
+        <Text color="quiet">{ahead}</Text>
+        <Key main type="submit" busy={busy ?? false} disabled={disabled ?? false}>
+          {next}
+        </Key>
+      </Flex>
+    </Box>
+  );
+}

@@ -1,0 +1,103 @@
+import type { FirstProduct, Shape } from './useSetUp';
+
+/** A colour that was chosen, and its share where several are in one piece. */
+export interface ChosenColour {
+  code: string;
+  name: string;
+  swatch: string;
+  share: string;
+}
+
+/** The answers about a product as they are being given. */
+export interface ProductDraft {
+  shape: string;
+  /** Typed measures by name; what is not here is typical. */
+  texts: Record<string, string>;
+  /** Code of a shipped recipe, or `own-` and the number of one of the shop's. */
+  mix: string;
+  fibre: boolean;
+  colours: ChosenColour[];
+  inOne: boolean;
+  copies: string;
+  kind: string;
+  name: string;
+  price: string;
+  target: string;
+  hardware: string;
+  route: string;
+}
+
+export const FRESH: ProductDraft = {
+  shape: 'pot',
+  texts: {},
+  mix: '',
+  fibre: false,
+  colours: [],
+  inOne: false,
+  copies: '1',
+  kind: '',
+  name: '',
+  price: '',
+  target: '',
+  hardware: '',
+  route: '',
+};
+
+/** The mix that is meant: the one chosen, else the one that suits the shape best. */
+export function mixOf(draft: ProductDraft, shape: Shape | undefined): string {
+  return draft.mix !== '' ? draft.mix : (shape?.mixes[0] ?? '');
+}
+
+/** Numbers that were read from what was typed. */
+export interface ReadNumbers {
+  measures: Record<string, number | undefined>;
+  targetKg: number | undefined;
+  hardwareKg: number | undefined;
+  price: number | undefined;
+  copies: number | undefined;
+  shares: (number | undefined)[];
+}
+
+/** What is asked of the server; measures that cannot be read are left out, and so typical. */
+export function bodyOf(
+  draft: ProductDraft,
+  shape: Shape | undefined,
+  read: ReadNumbers,
+): FirstProduct | undefined {
+  if (!shape) {
+    return undefined;
+  }
+  const mix = mixOf(draft, shape);
+  const own = mix.startsWith('own-') ? Number(mix.slice(4)) : undefined;
+  return {
+    shape: shape.code,
+    ...(draft.name.trim() !== '' && { name: draft.name.trim() }),
+    measures: Object.fromEntries(
+      Object.entries(read.measures).filter((e): e is [string, number] => e[1] !== undefined),
+    ),
+    ...(own === undefined ? { mix } : { recipeId: own }),
+    fibre: draft.fibre,
+    colours: draft.colours.map((c, i) => ({
+      code: c.code,
+      ...(draft.inOne && draft.colours.length > 1 && { sharePercent: read.shares[i] ?? 0 }),
+    })),
+    copies: read.copies ?? 1,
+    ...(draft.kind !== '' && { kind: draft.kind }),
+    ...(read.targetKg !== undefined && { targetKg: read.targetKg }),
+    ...(read.hardwareKg !== undefined && { hardwareKg: read.hardwareKg }),
+    ...(read.price !== undefined && { price: read.price }),
+    ...(draft.route !== '' && { route: draft.route }),
+  };
+}
+
+/** Adds a colour or takes it off; shares of several are made equal. */
+export function flipColour(chosen: ChosenColour[], one: Omit<ChosenColour, 'share'>) {
+  const next = chosen.some((c) => c.code === one.code)
+    ? chosen.filter((c) => c.code !== one.code)
+    : [...chosen, { ...one, share: '' }];
+  const each = Math.floor(100 / Math.max(1, next.length));
+  return next.map((c, i) => ({
+    ...c,
+    share: String(i === 0 ? 100 - each * (next.length - 1) : each),
+  }));
+}

@@ -1,0 +1,55 @@
+import { chakra } from '@chakra-ui/react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { client, dataOf, type Schemas } from '../api/client';
+
+const Press = chakra('button');
+
+const EVERY_MS = 700;
+const MOST_MS = 90_000;
+
+/** Waits until the application answers again as the other shop. */
+async function other(demo: boolean): Promise<void> {
+  const until = Date.now() + MOST_MS;
+  while (Date.now() < until) {
+    await new Promise((resolve) => setTimeout(resolve, EVERY_MS));
+    try {
+      const now = await dataOf(client.GET('/api/workshop'));
+      if (now.demo !== demo) {
+        return;
+      }
+    } catch {
+      // Not there yet.
+    }
+  }
+  throw new Error('It did not come back. Look at the window that ./run was started in.');
+}
+
+/** From an own shop to the demo, and from the demo to an own shop, by one press. */
+export function OtherShop() {
+  const queries = useQueryClient();
+  const demo = queries.getQueryData<Schemas['WorkshopView']>(['workshop'])?.demo ?? false;
+  const open = useMutation({
+    mutationFn: async () => {
+      await client.POST('/api/other-shop', {});
+      await other(demo);
+      window.location.assign('/');
+    },
+  });
+  const words = demo ? 'Set up your own shop' : 'Look at the demo instead';
+  return (
+    <>
+      <Press
+        type="button"
+        onClick={() => open.mutate()}
+        disabled={open.isPending}
+        display="block"
+        minH="44px"
+        textAlign="left"
+        cursor="pointer"
+      >
+        {open.isPending ? 'Opening, a few seconds…' : words}
+      </Press>
+      {open.error && <span role="alert">{open.error.message}</span>}
+    </>
+  );
+}
