@@ -13,7 +13,7 @@ export function FillPanel({ mouldId, pieces }: { mouldId: number; pieces: number
   const { data: mould } = useMould(String(mouldId));
   const { data: sum } = useMouldSum(mould, mould?.shape.coreOffsetMm ?? 0, ORDINARY_KG_M3);
   const [what, setWhat] = useState<'wax' | 'stones'>('wax');
-  const containerL = sum?.coreDisplacedL ?? 0;
+  const containerL = sum?.vesselL ?? 0;
   return (
     <Box mb={3}>
       <Box w="220px">

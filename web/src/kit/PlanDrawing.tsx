@@ -6,10 +6,12 @@ const Svg = chakra('svg');
 interface Props {
   plan: Schemas['Plan'];
   title: string;
+  /** Without its measures, at thumb size. */
+  bare?: boolean;
 }
 
 /** A mould from above, its rim and its cores, to scale. */
-export function PlanDrawing({ plan, title }: Props) {
+export function PlanDrawing({ plan, title, bare = false }: Props) {
   const corners = plan.cavity.flat();
   const xs = corners.map((c) => c[0] ?? 0);
   const ys = corners.map((c) => c[1] ?? 0);
@@ -23,7 +25,7 @@ export function PlanDrawing({ plan, title }: Props) {
     <Svg
       role="img"
       aria-label={title}
-      viewBox={`${left - pad} ${-top - pad} ${width + 2 * pad} ${height + 2 * pad + 8 * unit}`}
+      viewBox={`${left - pad} ${-top - pad} ${width + 2 * pad} ${height + 2 * pad + (bare ? 0 : 8 * unit)}`}
       width="100%"
       height="100%"
     >
@@ -40,15 +42,17 @@ export function PlanDrawing({ plan, title }: Props) {
         stroke="currentColor"
         strokeWidth={0.8 * unit}
       />
-      <text
-        x={left + width / 2}
-        y={-top + height + 10 * unit}
-        textAnchor="middle"
-        fill="currentColor"
-        style={{ fontFamily: 'var(--chakra-fonts-heading)', fontWeight: 600, fontSize: 8 * unit }}
-      >
-        {Math.round(width)} × {Math.round(height)} from above
-      </text>
+      {!bare && (
+        <text
+          x={left + width / 2}
+          y={-top + height + 10 * unit}
+          textAnchor="middle"
+          fill="currentColor"
+          style={{ fontFamily: 'var(--chakra-fonts-heading)', fontWeight: 600, fontSize: 8 * unit }}
+        >
+          {Math.round(width)} × {Math.round(height)} from above
+        </text>
+      )}
     </Svg>
   );
 }

@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { messageOf } from '../api/client';
-import { benchMass, day, money } from '../kit/format';
+import { day, mass, money } from '../kit/format';
 import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Key } from '../kit/States';
@@ -15,14 +15,14 @@ export function LotRow({ lot }: { lot: Lot }) {
   const acts = useStockActs();
   const read = useReader();
   const [counting, setCounting] = useState(false);
-  const [mass, setMass] = useState('');
+  const [found, setFound] = useState('');
   const [reason, setReason] = useState('counted');
   const [wrong, setWrong] = useState<string>();
   const stale = lot.staleOn !== undefined && Date.parse(`${lot.staleOn}T23:59:59`) < now;
   const count = async () => {
     setWrong(undefined);
     try {
-      const massKg = await read(mass, 'mass');
+      const massKg = await read(found, 'mass');
       await acts.count.mutateAsync({ id: lot.id, body: { massKg, reason } });
       setCounting(false);
     } catch (error) {
@@ -35,7 +35,7 @@ export function LotRow({ lot }: { lot: Lot }) {
         <Text textStyle="label" w="110px">
           {lot.code}
         </Text>
-        <Text w="110px">{benchMass(Number(lot.remainingKg))}</Text>
+        <Text w="110px">{mass(Number(lot.remainingKg))}</Text>
         <Text color={stale ? 'oxide' : 'quiet'} flex={1}>
           {[
             lot.receivedOn && `came ${day(lot.receivedOn)}`,
@@ -65,8 +65,8 @@ export function LotRow({ lot }: { lot: Lot }) {
             <Box w="180px">
               <QuantityField
                 label={`found of ${lot.code}`}
-                text={mass}
-                onText={setMass}
+                text={found}
+                onText={setFound}
                 dimension="mass"
               />
             </Box>

@@ -3,6 +3,7 @@ import { Link, useSearchParams } from 'react-router';
 import { Choice } from '../kit/Choice';
 import { plural } from '../kit/format';
 import { Empty, Failed, Loading } from '../kit/States';
+import { LinkKey } from '../kit/Tabs';
 import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
 import { useShelf } from '../shelf/useShelf';
@@ -90,11 +91,14 @@ export function RackPage() {
       {!data && !error && <Loading what="the moulds" />}
       {data?.items.length === 0 && (
         <Empty title="No moulds yet">
-          Nothing can be poured before there is one.{' '}
-          <Link className="plain-link" to="/moulds/new">
-            Describe the first
-          </Link>
-          , or bring a table in.
+          They come with your first product, from a shape and its measures.
+          <Flex mt={4} gap={3} wrap="wrap">
+            <LinkKey main to="/products/new">
+              Make the first product
+            </LinkKey>
+            <LinkKey to="/moulds/new">Describe the first</LinkKey>
+            <LinkKey to="/moulds/tables">Import a table</LinkKey>
+          </Flex>
         </Empty>
       )}
       {data && data.items.length > 0 && rows.length === 0 && (

@@ -2,9 +2,10 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { moment, plural } from '../kit/format';
-import { Empty, Failed, Loading } from '../kit/States';
+import { Failed, Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
+import { FirstThing } from '../missing/FirstThing';
 import { usePlan } from '../plan/usePlan';
 import { GroupDialog } from '../shelf/GroupDialog';
 import { type Group, useShelf } from '../shelf/useShelf';
@@ -63,13 +64,13 @@ export function NextPage() {
         </Flex>
       </Flex>
       {data && tasks.length === 0 && (
-        <Empty title={`Nothing is due by ${moment(until, now)}`}>
+        <FirstThing title={`Nothing is due by ${moment(until, now)}`}>
           A good time to{' '}
           <Link className="plain-link" to="/pour">
             pour
           </Link>
           .
-        </Empty>
+        </FirstThing>
       )}
       {tasks.length > 0 && (
         <Text fontSize="20px" fontWeight={600} mb={3}>

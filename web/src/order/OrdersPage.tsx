@@ -5,6 +5,8 @@ import { LinkKey, Tabs } from '../kit/Tabs';
 import { Empty, Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { type PlannedLine, usePlan } from '../plan/usePlan';
+import { FirstThing } from '../missing/FirstThing';
+import { useWorkshop } from '../workshop/useWorkshop';
 import { FeedPanel } from './FeedPanel';
 import { type Order, useOrders, type Which } from './useOrders';
 import { STAGES } from './words';
@@ -25,6 +27,7 @@ export function OrdersPage() {
   const page = Number(params.get('page') ?? 0);
   const { data, error, refetch } = useOrders(search, which, page);
   const plan = usePlan();
+  const { data: workshop } = useWorkshop();
   const set = (changed: Record<string, string>) =>
     setParams({ search, which, ...changed }, { replace: true });
   const more = data && (page + 1) * data.size < data.total;
@@ -62,13 +65,23 @@ export function OrdersPage() {
       </Flex>
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the orders" />}
-      {data?.items.length === 0 && (
-        <Empty title={search ? `No order matches “${search}”` : 'Nobody waits for anything'}>
-          {search
-            ? 'Search by customer, number, product, colourway, note or tracking number.'
-            : 'Take an order in with the key above, or bring a table in.'}
-        </Empty>
-      )}
+      {data?.items.length === 0 &&
+        (search ? (
+          <Empty title={`No order matches “${search}”`}>
+            Search by customer, number, product, colourway, note or tracking number.
+          </Empty>
+        ) : (
+          <FirstThing title="No order is open">
+            <Link className="plain-link" to="/orders/new">
+              Take an order
+            </Link>{' '}
+            or{' '}
+            <Link className="plain-link" to="/orders/table">
+              import a table
+            </Link>
+            .
+          </FirstThing>
+        ))}
       {data?.items.map((order) => (
         <OrderRow
           key={order.id}
@@ -80,7 +93,7 @@ export function OrdersPage() {
         {page > 0 && <Key onClick={() => set({ page: String(page - 1) })}>Earlier</Key>}
         {more && <Key onClick={() => set({ page: String(page + 1) })}>Later</Key>}
       </Flex>
-      <FeedPanel />
+      {workshop?.demo && <FeedPanel />}
     </Box>
   );
 }

@@ -26,6 +26,9 @@ export function StrengthPage() {
   );
 }
 
+/** NIST SP 811, appendix B: 1 psi is 6.894 757 kPa. */
+const PSI_PER_MPA = 145.037_74;
+
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 function Whole({ id, strength }: { id: string; strength: StrengthView }) {
@@ -60,6 +63,17 @@ function Whole({ id, strength }: { id: string; strength: StrengthView }) {
           The share that its binder class has at {figure(strength.ageH)} h of age. A test decides,
           not a curve.
         </FigureRow>
+        {strength.strength28Mpa !== undefined && (
+          <FigureRow
+            value={figure(strength.share * strength.strength28Mpa)}
+            unit="MPa"
+            what={`now, about ${Math.round((strength.share * strength.strength28Mpa * PSI_PER_MPA) / 10) * 10} psi, if the mix keeps what it promises`}
+            short="by its class"
+          >
+            Its recipe promises {figure(strength.strength28Mpa)} MPa at 28 days on its data sheet;
+            this is the same share of that. More water than the sheet allows makes it less.
+          </FigureRow>
+        )}
         <FigureRow
           value={figure(strength.ageH)}
           unit="h"

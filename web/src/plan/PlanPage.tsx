@@ -3,8 +3,9 @@ import { useSearchParams } from 'react-router';
 import { messageOf } from '../api/client';
 import { day, plural } from '../kit/format';
 import { LinkKey, Tabs } from '../kit/Tabs';
-import { Empty, Failed, Key, Loading } from '../kit/States';
+import { Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
+import { FirstThing } from '../missing/FirstThing';
 import { ByDay } from './ByDay';
 import { ByMould } from './ByMould';
 import { ByOrder } from './ByOrder';
@@ -66,10 +67,10 @@ export function PlanPage() {
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the plan" />}
       {data && !data.id && (
-        <Empty title="Nothing is laid out yet">
+        <FirstThing title="Nothing is laid out yet">
           Press “Lay it out”: every cast that open orders want gets its mould copy, its day and its
           hands.
-        </Empty>
+        </FirstThing>
       )}
       {data?.id && (
         <>

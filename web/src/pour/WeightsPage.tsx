@@ -1,5 +1,5 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
 import { client, dataOf, messageOf } from '../api/client';
 import { benchMass } from '../kit/format';
@@ -64,6 +64,8 @@ function Stop() {
         }),
       ),
     enabled: targetKg !== undefined,
+    // What was chosen below stays while another mass is worked out.
+    placeholderData: keepPreviousData,
     retry: false,
   });
   return (

@@ -13,7 +13,16 @@ interface Props {
 export function GoodsChoice({ label, value, onValue, problem }: Props) {
   const { data } = useProducts();
   const options = (data ?? []).flatMap(({ product, colourways }) =>
-    colourways.map((c) => [`${product.id}-${c.id}`, `${product.name}, ${c.name}`] as const),
+    colourways.map(
+      (c) =>
+        [
+          `${product.id}-${c.id}`,
+          // Where every layer has its own colour there is none to choose.
+          product.layers.every((l) => l.colourwayId !== undefined)
+            ? product.name
+            : `${product.name}, ${c.name}`,
+        ] as const,
+    ),
   );
   return (
     <Choice

@@ -68,7 +68,7 @@ function Row({ card }: { card: ProductCard }) {
     <Grid
       as="section"
       aria-label={card.name}
-      templateColumns={{ base: '1fr', md: '230px 1fr 220px' }}
+      templateColumns={{ base: '1fr', md: '230px 1fr 290px' }}
       columnGap={6}
       alignItems="end"
       borderBottom="5px solid"
@@ -117,11 +117,11 @@ function Row({ card }: { card: ProductCard }) {
           </Box>
         ))}
       </Flex>
-      <Flex gap={5} pb={3} justifyContent={{ md: 'flex-end' }}>
+      <Flex gap={2} pb={3} justifyContent={{ md: 'flex-end' }}>
         <Figure value={money(card.price)} what="price" />
         <Figure
           value={card.cost === undefined ? '–' : money(card.cost)}
-          what={card.isEstimate ? 'to make, reckoned' : 'to make'}
+          what={card.isEstimate ? 'to make, about' : 'to make'}
         />
         {left !== undefined && (
           <Figure value={money(left)} what="left" {...(left < 0 && { alarm: true })} />
@@ -146,7 +146,7 @@ export function stands(c: { ready: number; curing: number; inMould: number }): s
 
 function Figure({ value, what, alarm }: { value: string; what: string; alarm?: boolean }) {
   return (
-    <Box textAlign="right">
+    <Box textAlign="right" w="86px">
       <Text textStyle="figure" fontSize="24px" color={alarm ? 'oxide' : 'ink'}>
         {value}
       </Text>

@@ -3,6 +3,7 @@ import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Schemas } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Failed, Loading } from '../kit/States';
+import { type Stock, useStock } from '../material/useStock';
 import { useTitle } from '../kit/useTitle';
 import { MixForm } from './MixForm';
 import { type Kept, useRecipe, useRecipeActs, useStartingRecipes } from './useRecipes';
@@ -22,7 +23,7 @@ const FRESH: Kept = {
 };
 
 /** A shipped recipe as one to be changed; its materials come into the shop with it. */
-function keptOf(start: Schemas['StartingRecipe']): Kept {
+function keptOf(start: Schemas['StartingRecipe'], stock: Stock[]): Kept {
   const { parts, name, ...rest } = start;
   const known = Object.fromEntries(
     Object.entries(rest).filter(([k]) => !['code', 'source', 'families'].includes(k)),
@@ -30,7 +31,14 @@ function keptOf(start: Schemas['StartingRecipe']): Kept {
   return {
     ...(known as Omit<Kept, 'name' | 'parts'>),
     name: `${name}, ours`,
-    parts: parts.map((p) => ({ material: p.material, basis: p.basis, amount: p.amount })),
+    parts: parts.map((p) => {
+      const own = stock.find((s) => s.material.code === p.material)?.material.id;
+      return {
+        ...(own === undefined ? { material: p.material } : { materialId: own }),
+        basis: p.basis,
+        amount: p.amount,
+      };
+    }),
   };
 }
 
@@ -40,6 +48,7 @@ export function NewMixPage() {
   const navigate = useNavigate();
   const [params, setParams] = useSearchParams();
   const { data: shipped } = useStartingRecipes();
+  const { data: stock } = useStock();
   const from = shipped?.find((s) => s.code === params.get('from'));
   return (
     <Box px={{ base: 4, md: 9 }} pt={7} maxW="1120px">
@@ -57,15 +66,17 @@ export function NewMixPage() {
           onValue={(code) => setParams(code ? { from: code } : {}, { replace: true })}
         />
       </Box>
-      <MixForm
-        key={from?.code ?? ''}
-        start={from ? keptOf(from) : FRESH}
-        saveWords="Keep this recipe"
-        save={async (body) => {
-          const page = await keep.mutateAsync({ body });
-          await navigate(`/mixes/${page.recipe.id}`);
-        }}
-      />
+      {stock && (
+        <MixForm
+          key={from?.code ?? ''}
+          start={from ? keptOf(from, stock) : FRESH}
+          saveWords="Keep this recipe"
+          save={async (body) => {
+            const page = await keep.mutateAsync({ body });
+            await navigate(`/mixes/${page.recipe.id}`);
+          }}
+        />
+      )}
     </Box>
   );
 }

@@ -4,6 +4,7 @@ import { benchMass, grouped } from '../kit/format';
 import { Caution, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { FigureRow } from '../kit/Why';
+import { Missing } from '../missing/Missing';
 import { Colourways } from './Colourways';
 import { Compare } from './Compare';
 import { LearnedPanel } from './LearnedPanel';
@@ -54,6 +55,7 @@ function Whole({ page }: { page: RecipePage }) {
             </span>
           ))}
       </Text>
+      <Missing about={`recipe-${recipe.firstId}`} />
       <StrengthClass code={recipe.strengthClass} />
       {recipe.placing && <Text mt={2}>Placed as: {recipe.placing}.</Text>}
       {recipe.caution && (

@@ -4,7 +4,7 @@ import { Choice } from '../kit/Choice';
 import { SmallSection } from '../kit/SmallSection';
 import { TextField } from '../kit/TextField';
 import { Chip } from './Chip';
-import { flipColour } from './draft';
+import { flipColour, withShare } from './draft';
 import type { Answers } from './useProductDraft';
 
 const WAYS = [
@@ -74,11 +74,7 @@ export function ColourStep({ draft, change, shape, preview }: Answers) {
                 key={c.code}
                 label={`${c.name}, % of the piece`}
                 text={c.share}
-                onText={(share) =>
-                  change({
-                    colours: draft.colours.map((d, k) => (k === i ? { ...d, share } : d)),
-                  })
-                }
+                onText={(share) => change({ colours: withShare(draft.colours, i, share) })}
                 problem={
                   Math.abs(sum - 100) > 0.5 && i === draft.colours.length - 1
                     ? `Together they are ${sum} %. Make them 100 %.`

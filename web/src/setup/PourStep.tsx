@@ -30,11 +30,7 @@ export function PourStep({ draft, change, shape, preview, error }: Props) {
         />
         <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} columnGap={4}>
           <TextField
-            label={
-              sum?.suggestedPrice === undefined
-                ? 'sold for'
-                : `sold for (${money(sum.suggestedPrice)} would be 2.5 times what is known of its cost)`
-            }
+            label="sold for"
             text={draft.price}
             onText={(price) => change({ price })}
             problem={problemOf('price')}
@@ -70,6 +66,9 @@ export function PourStep({ draft, change, shape, preview, error }: Props) {
             <Fact value={days(sum.days)} what="from the pour until it is ready" />
             <Fact value={`${Math.round(sum.attendedMin)} min`} what="of hands for one" />
             <Fact value={money(sum.knownCost)} what="known of its cost" />
+            {sum.suggestedPrice !== undefined && (
+              <Fact value={money(sum.suggestedPrice)} what="would be 2.5 times that" />
+            )}
           </Flex>
         )}
         {sum && sum.lackPrice.length > 0 && (

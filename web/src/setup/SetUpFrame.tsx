@@ -39,7 +39,9 @@ export function SetUpFrame({ questions, step, onStep, foot, children }: Props) {
         color="postInk"
         direction={{ base: 'row', md: 'column' }}
         w={{ base: '100%', md: '220px' }}
-        minH={{ md: '100vh' }}
+        h={{ md: '100vh' }}
+        position={{ md: 'sticky' }}
+        top={0}
         flexShrink={0}
         overflowX="auto"
         alignItems={{ base: 'center', md: 'stretch' }}
@@ -102,7 +104,7 @@ export function SetUpFrame({ questions, step, onStep, foot, children }: Props) {
           {foot}
         </Box>
       </Flex>
-      <Box as="main" flex={1} minW={0} px={{ base: 4, md: 10 }} py={7}>
+      <Box as="main" flex={1} minW={0} px={{ base: 4, md: 10 }} pt={6}>
         {children}
       </Box>
     </Flex>

@@ -15,7 +15,7 @@ const PLACES: Record<Measure['place'], { left: string; top: string }> = {
   rightLow: { left: '80%', top: '68%' },
   left: { left: '0', top: '30%' },
   leftLow: { left: '0', top: '66%' },
-  below: { left: '39%', top: '85%' },
+  below: { left: '39%', top: '82%' },
 };
 
 const UNITS: Partial<Record<Measure['dimension'], string>> = {
@@ -40,13 +40,13 @@ export function ShapeDrawing({ shape, preview, texts, onText, problemOf }: Props
   const flat = shape.family === 'pavers' || shape.family === 'trays';
   return (
     <>
-      <Box position="relative" h={{ base: 'auto', md: '400px' }} maxW="560px">
+      <Box position="relative" h={{ base: 'auto', md: '372px' }} mb={2} maxW="560px">
         <Box
           position={{ md: 'absolute' }}
           left="20%"
-          top="17%"
+          top="18%"
           w={{ base: '100%', md: '58%' }}
-          h={{ base: '200px', md: '66%' }}
+          h={{ base: '200px', md: '62%' }}
           opacity={0.9}
         >
           {flat && plan.cavity.length > 0 ? (

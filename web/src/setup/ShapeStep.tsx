@@ -3,6 +3,7 @@ import { Problem } from '../api/client';
 import { PlanDrawing } from '../kit/PlanDrawing';
 import { SmallSection } from '../kit/SmallSection';
 import { Loading } from '../kit/States';
+import { TextField } from '../kit/TextField';
 import { Chip } from './Chip';
 import { Figures } from './Figures';
 import { ShapeDrawing } from './ShapeDrawing';
@@ -24,7 +25,9 @@ export function ShapeStep({ draft, change, shapes, shape, preview }: Answers) {
             key={s.code}
             name={s.name}
             on={s.code === draft.shape}
-            onPress={() => change({ shape: s.code, texts: {}, mix: '', kind: '', route: '' })}
+            onPress={() =>
+              change({ shape: s.code, texts: {}, svgPath: '', mix: '', kind: '', route: '' })
+            }
           >
             <Box aria-hidden h="62px" px={3}>
               <Picture shape={s} />
@@ -41,6 +44,14 @@ export function ShapeStep({ draft, change, shapes, shape, preview }: Answers) {
             onText={(name, text) => change({ texts: { ...draft.texts, [name]: text } })}
             problemOf={problemOf}
           />
+          {shape.takesOutline && (
+            <TextField
+              label="or any outline, as the d of one SVG path in millimetres"
+              text={draft.svgPath}
+              onText={(svgPath) => change({ svgPath })}
+              problem={problemOf('svgPath')}
+            />
+          )}
           {preview.data && <Figures preview={preview.data} stale={preview.isError} />}
         </Box>
       )}
@@ -48,10 +59,35 @@ export function ShapeStep({ draft, change, shapes, shape, preview }: Answers) {
   );
 }
 
-/** A shape at thumb size; what lies flat is drawn from above. */
+const FROM_ABOVE = ['paver', 'board'];
+
+/** What its section alone would not tell. */
+function Sketch({ d }: { d: string }) {
+  return (
+    <svg viewBox="0 0 100 60" width="100%" height="100%">
+      <path
+        d={d}
+        fill="var(--chakra-colors-rule)"
+        stroke="currentColor"
+        strokeWidth={2}
+        strokeLinejoin="round"
+      />
+    </svg>
+  );
+}
+
+/** A shape at thumb size; what lies flat with something in it is drawn from above. */
 function Picture({ shape }: { shape: Shape }) {
-  return shape.code === 'paver' ? (
-    <PlanDrawing plan={shape.plan} title="" />
+  if (shape.code === 'drape') {
+    return (
+      <Sketch d="M30 6h40q6 30 22 46q-12-8-20 0q-10-8-22 0q-10-8-22 0q-8-8-20 0q16-16 22-46z" />
+    );
+  }
+  if (shape.layering === 'twoHeads') {
+    return <Sketch d="M8 14h22v40h-22zM70 14h22v40h-22zM30 30h40v8h-40z" />;
+  }
+  return FROM_ABOVE.includes(shape.code) ? (
+    <PlanDrawing plan={shape.plan} title="" bare />
   ) : (
     <SmallSection section={shape.section} filled swatch="var(--chakra-colors-rule)" title="" />
   );

@@ -41,7 +41,17 @@ export function StepPage(props: Props) {
           {messageOf(error)}
         </Text>
       )}
-      <Flex mt={6} justifyContent="flex-end" alignItems="center" gap={6}>
+      <Flex
+        mt={4}
+        py={3}
+        justifyContent="flex-end"
+        alignItems="center"
+        gap={6}
+        position="sticky"
+        bottom={0}
+        bg="ground"
+        zIndex={1}
+      >
         <Text color="quiet">{ahead}</Text>
         <Key main type="submit" busy={busy ?? false} disabled={disabled ?? false}>
           {next}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bodyOf, flipColour, FRESH, mixOf } from './draft';
+import { bodyOf, flipColour, FRESH, mixOf, withShare } from './draft';
 import type { Shape } from './useSetUp';
 
 const POT = { code: 'pot', mixes: ['sand-cement', 'rapid-neat-4-1'] } as Shape;
@@ -60,5 +60,12 @@ describe('colours', () => {
     });
     expect(three.map((c) => c.share)).toEqual(['34', '33', '33']);
     expect(flipColour(three, BLACK).map((c) => c.code)).toEqual(['white', 'red']);
+  });
+
+  it('of two give the rest to the other', () => {
+    const two = flipColour(flipColour([], WHITE), BLACK);
+    expect(withShare(two, 0, '60').map((c) => c.share)).toEqual(['60', '40']);
+    expect(withShare(two, 0, '').map((c) => c.share)).toEqual(['', '50']);
+    expect(withShare(two, 1, '120').map((c) => c.share)).toEqual(['50', '120']);
   });
 });

@@ -13,6 +13,7 @@ export interface ProductDraft {
   shape: string;
   /** Typed measures by name; what is not here is typical. */
   texts: Record<string, string>;
+  svgPath: string;
   /** Code of a shipped recipe, or `own-` and the number of one of the shop's. */
   mix: string;
   fibre: boolean;
@@ -30,6 +31,7 @@ export interface ProductDraft {
 export const FRESH: ProductDraft = {
   shape: 'pot',
   texts: {},
+  svgPath: '',
   mix: '',
   fibre: false,
   colours: [],
@@ -75,6 +77,7 @@ export function bodyOf(
     measures: Object.fromEntries(
       Object.entries(read.measures).filter((e): e is [string, number] => e[1] !== undefined),
     ),
+    ...(shape.takesOutline && draft.svgPath.trim() !== '' && { svgPath: draft.svgPath.trim() }),
     ...(own === undefined ? { mix } : { recipeId: own }),
     fibre: draft.fibre,
     colours: draft.colours.map((c, i) => ({
@@ -100,4 +103,13 @@ export function flipColour(chosen: ChosenColour[], one: Omit<ChosenColour, 'shar
     ...c,
     share: String(i === 0 ? 100 - each * (next.length - 1) : each),
   }));
+}
+
+/** Gives a colour its share; of two the other takes the rest. */
+export function withShare(chosen: ChosenColour[], at: number, share: string): ChosenColour[] {
+  const typed = Number(share);
+  const rest = chosen.length === 2 && typed > 0 && typed < 100 ? String(100 - typed) : undefined;
+  return chosen.map((c, i) =>
+    i === at ? { ...c, share } : rest === undefined ? c : { ...c, share: rest },
+  );
 }

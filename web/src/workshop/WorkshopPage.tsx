@@ -1,23 +1,26 @@
-import { Box, Grid, Text } from '@chakra-ui/react';
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { type Schemas } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { FormEnd } from '../kit/FormEnd';
 import { Failed, Loading } from '../kit/States';
+import { LinkKey } from '../kit/Tabs';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
 import { useTitle } from '../kit/useTitle';
 import { bodyOf, draftOf, HoursFields } from './HoursFields';
+import { OtherShop } from './OtherShop';
 import { StationsForm } from './StationsForm';
 import { useChangeWorkshop, useWorkshop } from './useWorkshop';
 import { numberIn } from '../kit/format';
 
 type Workshop = Schemas['WorkshopView'];
-type Measure = 'roomC' | 'mixerL' | 'scoopL' | 'wastePercent' | 'ratePerHour';
+type Measure = 'roomC' | 'mixerL' | 'scoopL' | 'wastePercent' | 'ratePerHour' | 'scaleG';
 
 const MEASURES: readonly (readonly [Measure, string])[] = [
   ['mixerL', 'the mixer takes, L'],
   ['scoopL', 'one level scoop holds, L'],
+  ['scaleG', 'the scale shows steps of, g'],
   ['wastePercent', 'mixed on top for the bowl, %'],
   ['roomC', 'the room usually has, °C'],
   ['ratePerHour', 'an hour of work costs'],
@@ -33,6 +36,12 @@ export function WorkshopPage() {
       {!data && !error && <Loading what="the workshop" />}
       {data && <Form key={data.version} workshop={data} />}
       {data && <StationsForm />}
+      {data && (
+        <Flex gap={6} mt={8} alignItems="center" wrap="wrap">
+          <LinkKey to="/set-up/name">Go through the questions again</LinkKey>
+          <OtherShop />
+        </Flex>
+      )}
     </Box>
   );
 }
@@ -58,6 +67,7 @@ function Form({ workshop }: { workshop: Workshop }) {
         wastePercent: number('wastePercent'),
         roomC: number('roomC'),
         ratePerHour: number('ratePerHour'),
+        scaleG: number('scaleG'),
         ...bodyOf(hours),
       },
     });

@@ -28,7 +28,7 @@ public final class App implements AutoCloseable {
   private final RestClient client;
   private final JsonMapper json = new JsonMapper();
 
-  private App() throws IOException {
+  private App(boolean demo) throws IOException {
     // Applications share the JVM's system properties, which a start reads and writes.
     synchronized (App.class) {
       context =
@@ -36,7 +36,7 @@ public final class App implements AutoCloseable {
               .run(
                   "--server.port=0",
                   "--ironshelf.data=" + Files.createTempDirectory("ironshelf"),
-                  "--ironshelf.demo=true");
+                  "--ironshelf.demo=" + demo);
     }
     client =
         RestClient.create(
@@ -48,6 +48,11 @@ public final class App implements AutoCloseable {
     return Extension.start();
   }
 
+  /** An empty shop of its own, as a new maker finds it. */
+  public static App empty() {
+    return Extension.start(false);
+  }
+
   /** One for all tests that change the order book, started when the first of them asks. */
   public static App busy() {
     return Busy.ONLY;
@@ -57,6 +62,11 @@ public final class App implements AutoCloseable {
     static final App ONLY = Extension.start();
 
     private Busy() {}
+  }
+
+  /** A bean, for what no request can do. */
+  public <T> T bean(Class<T> type) {
+    return context.getBean(type);
   }
 
   public JsonNode get(String path) {
@@ -149,8 +159,12 @@ public final class App implements AutoCloseable {
     }
 
     private static App start() {
+      return start(true);
+    }
+
+    private static App start(boolean demo) {
       try {
-        return new App();
+        return new App(demo);
       } catch (IOException e) {
         throw new java.io.UncheckedIOException(e);
       }

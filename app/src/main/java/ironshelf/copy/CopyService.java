@@ -1,9 +1,5 @@
 package ironshelf.copy;
 
-import java.util.regex.Pattern;
-
-import java.util.regex.Matcher;
-
 import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.counting;
 import static java.util.stream.Collectors.groupingBy;
@@ -25,6 +21,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -33,7 +31,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class CopyService {
 
-  private static final int CODE_LETTERS = 4;
+  private static final int CODE_LETTERS = 2;
+  private static final int SMALL_WORD = 2;
   private static final Pattern NUMBERED = Pattern.compile("(.*?)(\\d{1,9})");
 
   /** How far the copies of a mould have come. */
@@ -71,8 +70,8 @@ public class CopyService {
   }
 
   /**
-   * The next free code for a copy of a mould: the one after its newest copy's, or its initials and a
-   * number where it has none.
+   * The next free code for a copy of a mould: the one after its newest copy's, or its initials and
+   * a number where it has none.
    */
   @Transactional(readOnly = true)
   public String nextCode(long mouldId, String mould) {
@@ -90,7 +89,7 @@ public class CopyService {
   private static String initials(String mould) {
     String letters =
         Arrays.stream(mould.strip().split("[^\\p{L}\\p{N}]+"))
-            .filter(w -> !w.isEmpty())
+            .filter(w -> w.length() > SMALL_WORD)
             .limit(CODE_LETTERS)
             .map(w -> w.substring(0, 1).toUpperCase(Locale.ROOT))
             .collect(joining());

@@ -69,7 +69,7 @@ public class Catalogue {
       place.appendReplacement(said, Matcher.quoteReplacement(word));
     }
     place.appendTail(said);
-    return said.toString().replaceAll(" +", " ").replaceAll(" ([.,:;])", "$1").strip();
+    return said.toString().replaceAll(" +", " ").replaceAll(" ([.,;])", "$1").strip();
   }
 
   public boolean knows(String code) {

@@ -145,7 +145,8 @@ class MissingReader {
                 Map.of("material", material.name()),
                 "/stock/" + material.id() + "?delivery"));
       }
-      if (material.pricePerKg() == null) {
+      // A delivery that is booked brings its price.
+      if (material.pricePerKg() == null && remaining.get(material.id()).signum() > 0) {
         missing.add(
             say(
                 "missing.price",

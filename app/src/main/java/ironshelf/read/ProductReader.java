@@ -21,6 +21,7 @@ import ironshelf.piece.PieceService;
 import ironshelf.plan.needs.UseOfCasts;
 import ironshelf.pour.use.UseService;
 import ironshelf.pour.use.UseView;
+import ironshelf.product.ProductLayer;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.product.Target;
@@ -41,6 +42,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -138,7 +140,12 @@ class ProductReader {
         known.latest.get(product.recipeId()).name(),
         mould.section(),
         products.offered(product).stream()
-            .map(c -> stand(c, known.standing.get(product.id() + "/" + c.id())))
+            .map(
+                c ->
+                    stand(
+                        c,
+                        product.isOfFixedColours() ? layerNames(product) : c.name(),
+                        known.standing.get(product.id() + "/" + c.id())))
             .toList(),
         known.toPour.getOrDefault(product.id(), 0));
   }
@@ -147,11 +154,15 @@ class ProductReader {
     return (int) mould.copies().stream().filter(c -> c.condition() == CopyCondition.GOOD).count();
   }
 
+  private static String layerNames(ProductView product) {
+    return product.layers().stream().map(ProductLayer::name).collect(Collectors.joining(" and "));
+  }
+
   private static ProductCard.ColourStand stand(
-      ColourwayView colour, PieceService.@Nullable Standing standing) {
+      ColourwayView colour, String name, PieceService.@Nullable Standing standing) {
     return new ProductCard.ColourStand(
         colour.id(),
-        colour.name(),
+        name,
         colour.swatch(),
         standing == null ? 0 : standing.inMould(),
         standing == null ? 0 : standing.curing(),

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param name null: the shape's own
  * @param shape code of a starting shape
  * @param measures by name, in mm, L and kg; what is left out is typical
+ * @param svgPath an outline in millimetres, of a shape that takes any; null: the shape's own
  * @param family null: the shape's own
  * @param kind code of what its mould is made of; null: the shape's own
  * @param mix code of a shipped recipe; null where one of the shop's is meant
@@ -35,6 +36,7 @@ public record FirstProduct(
     @Nullable String name,
     String shape,
     @Nullable Map<String, Double> measures,
+    @Nullable String svgPath,
     @Nullable Family family,
     @Nullable String kind,
     @Nullable String mix,
@@ -69,6 +71,7 @@ public record FirstProduct(
   public FirstProduct {
     name = name == null || name.isBlank() ? null : name.strip();
     hardwareKg = Double.isNaN(hardwareKg) ? 0 : hardwareKg;
+    svgPath = svgPath == null || svgPath.isBlank() ? null : svgPath.strip();
     measures = measures == null ? Map.of() : measures;
     colours = colours == null ? List.of() : List.copyOf(colours);
     copies = copies == null ? Integer.valueOf(1) : copies;

@@ -88,9 +88,7 @@ class FirstProductService {
                 ? List.of("plain")
                 : wanted.colours().stream().map(FirstProduct.ColourChoice::code).toList());
     List<ProductLayer> layers = layers(wanted, chosen);
-    List<StartingShape.Part> parts =
-        PreviewService.shape(wanted)
-            .parts(requireNonNull(wanted.measures()), Mixing.of(mix.recipe()).dryKgPerL());
+    List<StartingShape.Part> parts = PreviewService.parts(wanted, Mixing.of(mix.recipe()));
     long first = 0;
     for (StartingShape.Part part : parts) {
       boolean whole = part.name().isEmpty();

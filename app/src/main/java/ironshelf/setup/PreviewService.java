@@ -7,6 +7,7 @@ import ironshelf.core.mould.Grain;
 import ironshelf.core.mould.LeastWalls;
 import ironshelf.core.mould.MouldResult;
 import ironshelf.core.mould.MouldSum;
+import ironshelf.core.mould.planar.SvgPath;
 import ironshelf.core.mould.starting.StartingShape;
 import ironshelf.core.mould.starting.StartingShapes;
 import ironshelf.core.mould.wear.MouldKind;
@@ -134,6 +135,14 @@ class PreviewService {
     return StartingShapes.find(wanted.shape()).orElseThrow();
   }
 
+  static List<StartingShape.Part> parts(FirstProduct wanted, Mixing mixing) {
+    StartingShape shape = shape(wanted);
+    Map<String, Double> given = requireNonNull(wanted.measures());
+    return wanted.svgPath() != null && shape.takesOutline()
+        ? shape.outlined(SvgPath.read(wanted.svgPath(), 1), given)
+        : shape.parts(given, mixing.dryKgPerL());
+  }
+
   static Family family(FirstProduct wanted) {
     return wanted.family() == null
         ? Family.valueOf(shape(wanted).family().toUpperCase(Locale.ROOT))
@@ -164,8 +173,7 @@ class PreviewService {
     Set<Finding> warnings = new LinkedHashSet<>();
     List<Preview.PreviewMould> moulds = new ArrayList<>();
     double litres = 0;
-    for (StartingShape.Part part :
-        shape(wanted).parts(requireNonNull(wanted.measures()), mixing.dryKgPerL())) {
+    for (StartingShape.Part part : parts(wanted, mixing)) {
       boolean lid = !part.name().isEmpty();
       MouldResult sum =
           MouldSum.of(part.shape(), mixing.freshDensityKgM3(), 0, lid ? 0 : least, kind.wallKind());

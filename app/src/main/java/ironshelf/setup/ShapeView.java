@@ -13,6 +13,7 @@ import java.util.List;
  *
  * @param family in lower case, with underscores
  * @param mixes codes of the shipped recipes that suit it, best first
+ * @param takesOutline whether any outline may stand in the place of its own
  * @param section with typical measures
  * @param plan the same from above
  */
@@ -24,6 +25,7 @@ public record ShapeView(
     List<String> mixes,
     Layering layering,
     List<MeasureView> measures,
+    boolean takesOutline,
     Section section,
     Plan plan) {
 
@@ -47,6 +49,7 @@ public record ShapeView(
         shape.measures().stream()
             .map(m -> new MeasureView(m.name(), m.label(), m.dimension(), m.typical(), m.place()))
             .toList(),
+        shape.takesOutline(),
         Section.of(first.shape()),
         Plan.of(first.shape()));
   }

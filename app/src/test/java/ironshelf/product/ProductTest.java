@@ -73,6 +73,118 @@ class ProductTest {
     assertThat(app.act("/api/products", wanted).status()).isEqualTo(404);
   }
 
+  /** Open lines follow by the colour's name; where the new recipe lacks it, nothing changes. */
+  @Test
+  void anotherRecipeTakesOpenOrdersAlongOrSaysWhyNot(App app) {
+    Map<String, Object> wanted =
+        wanted(Pouring.product(app, "Ripple bowl").path("product"), "Bowl to be remixed");
+    JsonNode made = app.act("/api/products", wanted).body();
+    long id = made.path("product").path("id").asLong();
+    JsonNode colour = made.path("colourways").get(0);
+    long customer =
+        app.act("/api/customers", Map.of("name", "Follower and Sons")).body().path("id").asLong();
+    JsonNode order =
+        app.act(
+                "/api/orders",
+                Map.of(
+                    "customerId",
+                    customer,
+                    "due",
+                    "2027-05-01",
+                    "lines",
+                    List.of(
+                        Map.of(
+                            "productId",
+                            id,
+                            "colourwayId",
+                            colour.path("id").asLong(),
+                            "quantity",
+                            2))))
+            .body();
+    long other =
+        app.act(
+                "/api/recipes",
+                Map.of(
+                    "name",
+                    "Follower mix",
+                    "workingMinAt20C",
+                    60,
+                    "demouldAgeH",
+                    24,
+                    "parts",
+                    List.of(
+                        Map.of("material", "portland-white", "basis", "partsByVolume", "amount", 2),
+                        Map.of("material", "water", "basis", "partsByVolume", "amount", 1))))
+            .body()
+            .path("recipe")
+            .path("firstId")
+            .asLong();
+    String path = "/api/products/" + id;
+    wanted.put("recipeId", other);
+    String seen = "\"" + made.path("product").path("version").asLong() + "\"";
+    Answer refused = app.put(path, wanted, seen);
+    assertThat(refused.code()).isEqualTo("product.ordersKeepRecipe");
+    assertThat(refused.body().path("detail").asString())
+        .contains(order.path("number").asString())
+        .contains(colour.path("name").asString());
+    assertThat(app.get(path).path("product").path("recipeId").asLong()).isNotEqualTo(other);
+    JsonNode same =
+        app.act(
+                "/api/recipes/" + other + "/colourways",
+                Map.of("name", colour.path("name").asString().toUpperCase(), "swatch", "#ffffff"))
+            .body();
+    assertThat(app.put(path, wanted, seen).status()).isEqualTo(200);
+    JsonNode line = app.get("/api/orders/" + order.path("id").asLong()).path("lines").get(0);
+    assertThat(line.path("colourwayId")).isEqualTo(same.path("id"));
+  }
+
+  @Test
+  void aProductIsOfferedInTheColoursThatItIsSoldIn(App app) {
+    JsonNode bowl = Pouring.product(app, "Ripple bowl");
+    long only = bowl.path("colourways").get(1).path("id").asLong();
+    Map<String, Object> wanted = wanted(bowl.path("product"), "Bowl in one colour");
+    wanted.put("soldIn", List.of(only));
+    JsonNode made = app.act("/api/products", wanted).body();
+    assertThat(made.path("colourways").size()).isEqualTo(1);
+    assertThat(made.path("colourways").get(0).path("id").asLong()).isEqualTo(only);
+    long customer =
+        app.act("/api/customers", Map.of("name", "One Colour Only")).body().path("id").asLong();
+    Map<String, Object> line =
+        Map.of(
+            "productId", made.path("product").path("id").asLong(),
+            "colourwayId", bowl.path("colourways").get(0).path("id").asLong(),
+            "quantity", 1);
+    Map<String, Object> order =
+        Map.of("customerId", customer, "due", "2027-05-01", "lines", List.of(line));
+    assertThat(app.act("/api/orders", order).code()).isEqualTo("pour.colourwayWrong");
+    wanted.put("soldIn", List.of(999_999));
+    wanted.put("name", "Bowl in none");
+    assertThat(app.act("/api/products", wanted).status()).isEqualTo(404);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{} | name",
+        "{'name':'X3'} | mouldId",
+        "{'name':'X3','mouldId':1} | recipeId",
+        "{'name':'X3','mouldId':1,'recipeId':1,'price':-1} | price",
+        "{'name':'X3','mouldId':1,'recipeId':1,'price':1e12} | price",
+        "{'name':'X3','mouldId':1,'recipeId':1,'price':'dear'} | price",
+        "{'name':'X3','mouldId':1,'recipeId':1,'minutesPerPiece':-2} | minutesPerPiece",
+        "{'name':'X3','mouldId':1,'recipeId':1,'goods':-2} | goods",
+        "{'name':'X3','mouldId':1,'recipeId':1,'route':'nowhere'} | route",
+        "{'name':'X3','mouldId':1,'recipeId':1,'target':{'massKg':0}} | target.massKg",
+      })
+  void badProductsAreRefused(String body, String field, App app) {
+    Answer refused = app.post("/api/products", body.replace('\'', '"'));
+    assertThat(refused.status()).as(refused.body().toString()).isEqualTo(400);
+    assertThat(refused.body().path("errors").valueStream().map(e -> e.path("field").asString()))
+        .contains(field);
+    assertThat(app.get("/api/products").toString()).doesNotContain("\"X3\"");
+  }
+
   private static Map<String, Object> wanted(JsonNode like, String name) {
     Map<String, Object> wanted = new HashMap<>();
     wanted.put("name", name);

@@ -56,6 +56,11 @@ class MigrationTest {
       assertThat(one(sql, "select first_id from recipes")).isEqualTo("1");
       assertThat(one(sql, "select retention from recipes")).isEqualTo("0.967");
       assertThat(one(sql, "select rate_per_hour from workshop")).isEqualTo("20.00");
+      // What is there was set up; doses stay what they were, since a binder counts as all cement.
+      assertThat(one(sql, "select set_up from workshop")).isEqualTo("TRUE");
+      assertThat(one(sql, "select cement_percent from materials")).isEqualTo("100.0");
+      assertThat(one(sql, "select retired from materials")).isEqualTo("FALSE");
+      assertThat(one(sql, "select cast(sold_in as varchar) from products")).isEqualTo("[]");
       // What was mixed is shared equally over the casts of a pour of before.
       assertThat(one(sql, "select count(*) from pour_fills where layer_no = 0")).isEqualTo("2");
       assertThat(one(sql, "select max(litres) / min(litres) from pour_fills")).startsWith("1.0");

@@ -91,6 +91,7 @@ class StrengthService {
         facts.pouredAt(),
         ageH,
         curve.shareAt(ageH),
+        recipe.strength28Mpa(),
         curve(curve, ageH),
         marks(recipe, route, history, places, facts.stays(), stays, curve),
         Strength.of(spans(stays, now), curve).methods(),

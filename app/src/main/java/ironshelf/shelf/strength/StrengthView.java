@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param ageH equivalent, now
  * @param share of its 28-day strength, now
+ * @param strength28Mpa that its recipe promises at 28 days; null where it promises none
  * @param curve that its binder class has
  * @param methods the same history by each
  * @param classes what other curves give at that age
@@ -21,6 +22,7 @@ public record StrengthView(
     Instant pouredAt,
     double ageH,
     double share,
+    @Nullable Double strength28Mpa,
     List<CurvePoint> curve,
     List<StrengthMark> marks,
     List<Strength.ByMethod> methods,

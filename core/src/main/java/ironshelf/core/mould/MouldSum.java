@@ -146,7 +146,8 @@ public final class MouldSum {
     if (walls != null && !walls.ok()) {
       warnings.add(
           Finding.of(
-              FindingCode.WALL_TOO_THIN,
+              // Centring helps only where the wall is wide enough to begin with.
+              walls.allowedMm() > 0 ? FindingCode.WALL_TOO_THIN : FindingCode.WALL_TOO_NARROW,
               Map.of(
                   "value", walls.thinnestMm(), "least", minWallMm, "allowed", walls.allowedMm())));
     }

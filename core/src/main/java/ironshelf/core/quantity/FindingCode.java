@@ -68,6 +68,7 @@ public enum FindingCode {
   GREEN_BEFORE_DEMOULD("green.beforeDemould"),
   POINTS_NOT_RISING("points.notRising"),
   WALL_TOO_THIN("wall.tooThin"),
+  WALL_TOO_NARROW("wall.tooNarrow"),
   THICKNESS_TOO_THIN("thickness.tooThin"),
   GRAIN_TOO_LARGE("grain.tooLarge"),
   PLUG_FLOATS("plug.floats"),

@@ -1,6 +1,8 @@
 package ironshelf.core.mould.starting;
 
 import ironshelf.core.mould.MouldShape;
+import ironshelf.core.mould.planar.PlanPoint;
+import ironshelf.core.mould.solid.Outline;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
@@ -105,6 +107,21 @@ public record StartingShape(
     } catch (RefusedException e) {
       throw new RefusedException(e.findings().stream().map(this::atItsMeasure).toList());
     }
+  }
+
+  /** Whether any outline may stand in the place of its own. */
+  public boolean takesOutline() {
+    return code.equals(StartingShapes.PAVER_CODE);
+  }
+
+  /**
+   * The mould of an outline as thick as was said.
+   *
+   * @param points of the outline, in mm
+   */
+  public List<Part> outlined(List<PlanPoint> points, Map<String, Double> given) {
+    double thick = given.getOrDefault("heightMm", 50.0);
+    return List.of(new Part("", MouldShape.of(new Outline(points, thick), null, 0)));
   }
 
   /** The moulds with typical measures, in a mix of 1.8 kg of dry mix a litre. */

@@ -10,6 +10,8 @@ import java.util.Optional;
 /** The shapes shipped, with typical measures (common practice). */
 public final class StartingShapes {
 
+  static final String PAVER_CODE = "paver";
+
   private static final List<String> VESSEL =
       List.of("sand-cement", "rapid-neat-4-1", "white-neat", "hypertufa", "hypertufa-perlite");
   private static final List<String> TRAY = List.of("white-neat", "rapid-neat-4-1", "faced");
@@ -46,9 +48,9 @@ public final class StartingShapes {
               Layering.WHOLE,
               List.of(
                   length("topMm", "outer, across the top", 160, Place.ABOVE, "cavity.top"),
-                  length("innerTopMm", "inner, across the top", 130, Place.INSIDE_TOP, "core.top"),
+                  length("innerTopMm", "inner, across the top", 128, Place.INSIDE_TOP, "core.top"),
                   HEIGHT,
-                  length("innerBaseMm", "inner base", 96, Place.INSIDE_BASE, "core.base"),
+                  length("innerBaseMm", "inner base", 90, Place.INSIDE_BASE, "core.base"),
                   BASE,
                   length("bottomMm", "outer, across the base", 120, Place.BELOW, "cavity.base")),
               Vessels::pot),
@@ -107,7 +109,7 @@ public final class StartingShapes {
               Vessels::cupWithLid),
           new StartingShape(
               "vase",
-              "vase, turned",
+              "turned vase",
               "vessels",
               "silicone-jacketed",
               List.of("rapid-neat-4-1", "sand-cement", "white-neat"),
@@ -157,7 +159,7 @@ public final class StartingShapes {
                   length("letInMm", "bar let in", 60, Place.LEFT, "inserts.0.heightMm")),
               Stones::head),
           new StartingShape(
-              "paver",
+              PAVER_CODE,
               "paver, any outline",
               "pavers",
               "foam",
@@ -171,7 +173,7 @@ public final class StartingShapes {
               Flats::paver),
           new StartingShape(
               "frame",
-              "frame, struck off",
+              "open frame",
               "pavers",
               "frame",
               PAVER,
@@ -181,7 +183,7 @@ public final class StartingShapes {
               Flats::slab),
           new StartingShape(
               "board",
-              "board, faced",
+              "faced board",
               "trays",
               "melamine",
               List.of("faced", "white-neat"),
@@ -207,7 +209,7 @@ public final class StartingShapes {
               Flats::cloth),
           new StartingShape(
               "kit",
-              "kit mould, measured with water",
+              "kit mould, by water",
               "vessels",
               "silicone",
               List.of("rapid-neat-4-1", "white-neat", "sand-cement"),
@@ -230,7 +232,7 @@ public final class StartingShapes {
               Stones::byWater),
           new StartingShape(
               "kit-dry",
-              "kit mould, by its dry mix",
+              "kit mould, by dry mix",
               "vessels",
               "silicone",
               List.of("rapid-neat-4-1", "white-neat", "sand-cement"),
