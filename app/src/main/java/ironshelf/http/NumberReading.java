@@ -1,5 +1,6 @@
 package ironshelf.http;
 
+import java.math.BigDecimal;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonParser;
@@ -43,6 +44,8 @@ final class NumberReading<T> extends StdDeserializer<T> {
     return new SimpleModule("ironshelf-numbers")
         .addDeserializer(Double.TYPE, number(Double.TYPE, JsonParser::getDoubleValue, Double.NaN))
         .addDeserializer(Double.class, number(Double.class, JsonParser::getDoubleValue, null))
+        .addDeserializer(
+            BigDecimal.class, number(BigDecimal.class, JsonParser::getDecimalValue, null))
         .addDeserializer(Boolean.class, trueOrFalse())
         .addDeserializer(Long.class, whole(Long.class, JsonParser::getLongValue, null))
         .addDeserializer(Long.TYPE, whole(Long.TYPE, JsonParser::getLongValue, 0L))

@@ -35,6 +35,7 @@ import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import ironshelf.route.RouteLine;
 import ironshelf.workshop.WorkshopService;
+import ironshelf.workshop.WorkshopView;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -185,6 +186,13 @@ class PreviewService {
       litres += sum.capacityL();
     }
     double filledL = litres(wanted, mix, mixing, litres, warnings);
+    WorkshopView shop = workshop.view();
+    double mixedL = filledL * (1 + shop.wastePercent() / 100);
+    if (mixedL > shop.mixerL()) {
+      warnings.add(
+          Finding.of(
+              FindingCode.BATCH_MIXER_TOO_SMALL, Map.of("value", shop.mixerL(), "piece", mixedL)));
+    }
     Route route = route(wanted, mix);
     List<RouteLine> line = RouteLine.of(route.withAges(mix.demouldAgeH(), mix.sealAfterH()));
     double attended =
@@ -194,9 +202,7 @@ class PreviewService {
         BatchSum.of(new BatchRequest(mix.recipe(), filledL, 0, null, 20, 20, 1, 0, 0));
     List<String> lackPrice = new ArrayList<>();
     BigDecimal cost =
-        workshop
-            .view()
-            .ratePerHour()
+        shop.ratePerHour()
             .multiply(BigDecimal.valueOf(attended))
             .divide(BigDecimal.valueOf(60), 4, RoundingMode.HALF_UP);
     for (BatchResult.Line each : piece.lines()) {

@@ -7,6 +7,7 @@ import ironshelf.App.Answer;
 import ironshelf.Pouring;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -131,7 +132,11 @@ class ProductTest {
     JsonNode same =
         app.act(
                 "/api/recipes/" + other + "/colourways",
-                Map.of("name", colour.path("name").asString().toUpperCase(), "swatch", "#ffffff"))
+                Map.of(
+                    "name",
+                    colour.path("name").asString().toUpperCase(Locale.ROOT),
+                    "swatch",
+                    "#ffffff"))
             .body();
     assertThat(app.put(path, wanted, seen).status()).isEqualTo(200);
     JsonNode line = app.get("/api/orders/" + order.path("id").asLong()).path("lines").get(0);

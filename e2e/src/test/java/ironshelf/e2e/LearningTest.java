@@ -17,7 +17,7 @@ class LearningTest {
   void threePoursTeachTheYield(@Workshop.Empty RunningApp app, Browser browser) {
     Page page = browser.open(app, "/mixes");
     Bench bench = new Bench(page);
-    page.getByLabel("Shipped mixes")
+    page.getByLabel("Shipped recipes")
         .getByText("Hypertufa")
         .first()
         .locator("xpath=ancestor::*[.//button][1]")

@@ -42,6 +42,11 @@ final class RunningApp implements AutoCloseable {
     start();
   }
 
+  /** A bean, for what no page can do. */
+  <T> T bean(Class<T> type) {
+    return context.getBean(type);
+  }
+
   String address() {
     return "http://127.0.0.1:" + port;
   }
