@@ -1,12 +1,13 @@
-import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import { Box, Grid, Text } from '@chakra-ui/react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { type ReactNode, useState } from 'react';
-import { client, dataOf, messageOf } from '../api/client';
-import { benchMass } from '../kit/format';
+import { useState } from 'react';
+import { client, dataOf } from '../api/client';
 import { useReading } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { useTitle } from '../kit/useTitle';
 import { Fits } from './Fits';
+import { SphereSize } from './SphereSize';
+import { Answer, Section } from './weightParts';
 
 /** What the scale must show, whether it fits, how large a sphere is, how long a handle. */
 export function WeightsPage() {
@@ -17,34 +18,9 @@ export function WeightsPage() {
         Target weights
       </Text>
       <Stop />
-      <Sphere />
+      <SphereSize />
       <HandWeight />
     </Box>
-  );
-}
-
-function Section({ name, children }: { name: string; children: ReactNode }) {
-  return (
-    <Box as="section" aria-label={name} mt={6}>
-      <Text as="h2" textStyle="name" mb={2}>
-        {name}
-      </Text>
-      {children}
-    </Box>
-  );
-}
-
-/** The answer, large; or why there is none. */
-function Answer({ figure, words, error }: { figure?: string; words: string; error?: unknown }) {
-  return error ? (
-    <Text role="alert" color="oxide" fontWeight={600}>
-      {messageOf(error)}
-    </Text>
-  ) : (
-    <Flex gap={4} alignItems="baseline" role="status" wrap="wrap">
-      <Text textStyle="figure">{figure ?? '–'}</Text>
-      <Text color="quiet">{words}</Text>
-    </Flex>
   );
 }
 
@@ -90,57 +66,6 @@ function Stop() {
         }
       />
       {data && <Fits freshKg={data.freshKg} />}
-    </Section>
-  );
-}
-
-function Sphere() {
-  const [mass, setMass] = useState('130 lb');
-  const [across, setAcross] = useState('');
-  const massKg = useReading(mass, 'mass').data?.value;
-  const diameterMm = useReading(across, 'length').data?.value;
-  const DENSITY = 2400;
-  const size = useQuery({
-    queryKey: ['sphere', massKg],
-    queryFn: () =>
-      dataOf(
-        client.POST('/api/calc/sphere', {
-          body: { massKg: massKg ?? 0, densityKgM3: DENSITY },
-        }),
-      ),
-    enabled: massKg !== undefined,
-    retry: false,
-  });
-  const back = useQuery({
-    queryKey: ['sphere-mass', diameterMm],
-    queryFn: () =>
-      dataOf(
-        client.POST('/api/calc/mould', {
-          body: {
-            cavity: { kind: 'sphere', diameterMm: diameterMm ?? 0, flatDiameterMm: 0 },
-            freshDensityKgM3: DENSITY,
-          },
-        }),
-      ),
-    enabled: diameterMm !== undefined,
-    retry: false,
-  });
-  return (
-    <Section name="How large a sphere">
-      <Grid templateColumns={{ base: '1fr', md: '220px 1fr' }} columnGap={4} alignItems="center">
-        <QuantityField label="mass" text={mass} onText={setMass} dimension="mass" />
-        <Answer
-          {...(size.data && { figure: `${size.data.diameterMm.toFixed(0)} mm` })}
-          error={size.error}
-          words={`across, at ${DENSITY} kg/m³`}
-        />
-        <QuantityField label="across" text={across} onText={setAcross} dimension="length" />
-        <Answer
-          {...(back.data && { figure: benchMass(back.data.freshMassKg) })}
-          error={back.error}
-          words={`whole, at ${DENSITY} kg/m³`}
-        />
-      </Grid>
     </Section>
   );
 }

@@ -9,6 +9,8 @@ import { useSubmit } from '../kit/useSubmit';
 import { useMoulds } from '../mould/useMoulds';
 import { useRecipes } from '../recipe/useRecipes';
 import { type LayerDraft, LayerRows, ORDERED } from './LayerRows';
+import { ProductPicture } from './ProductPicture';
+import { SoldIn } from './SoldIn';
 import type { ProductRequest } from './useProducts';
 import { numberIn } from '../kit/format';
 
@@ -34,6 +36,7 @@ export function ProductForm({ start, saveWords, save }: Props) {
   const [mass, setMass] = useState(kg(start.target?.massKg));
   const [within, setWithin] = useState(kg(start.target?.toleranceKg));
   const [hardware, setHardware] = useState(kg(start.target?.hardwareKg));
+  const [soldIn, setSoldIn] = useState<number[]>(start.soldIn ?? []);
   const { submit, busy, error, problemOf } = useSubmit();
   const colourways = recipes?.find((r) => String(r.recipe.firstId) === recipeId)?.colourways ?? [];
   const send = async () => {
@@ -48,6 +51,8 @@ export function ProductForm({ start, saveWords, save }: Props) {
       minutesPerPiece: number(minutes),
       goods: number(goods),
       ...(place.trim() && { shelfPlace: place }),
+      // Of another recipe, other colours.
+      soldIn: soldIn.filter((id) => colourways.some((c) => c.id === id)),
       layers: layers.map((l) => ({
         name: l.name,
         ...(l.colourwayId !== ORDERED && { colourwayId: Number(l.colourwayId) }),
@@ -68,46 +73,53 @@ export function ProductForm({ start, saveWords, save }: Props) {
         void submit(send);
       }}
     >
-      <Grid templateColumns={{ base: '1fr', md: 'repeat(3, 1fr)' }} columnGap={4}>
-        <TextField label="name" text={name} onText={setName} problem={problemOf('name')} />
-        <Choice
-          label="mould"
-          value={mouldId}
-          options={[
-            ['', choose] as const,
-            ...(moulds?.items ?? []).map((m) => [String(m.id), m.name] as const),
-          ]}
-          onValue={setMouldId}
-          problem={problemOf('mouldId')}
-        />
-        <Choice
-          label="mix"
-          value={recipeId}
-          options={[
-            ['', choose] as const,
-            ...(recipes ?? []).map((r) => [String(r.recipe.firstId), r.recipe.name] as const),
-          ]}
-          onValue={setRecipeId}
-          problem={problemOf('recipeId')}
-        />
-        <TextField label="price" text={price} onText={setPrice} problem={problemOf('price')} />
-        <TextField
-          label="minutes to fill one"
-          text={minutes}
-          onText={setMinutes}
-          problem={problemOf('minutesPerPiece')}
-        />
-        <TextField
-          label="release, inserts, packing of one"
-          text={goods}
-          onText={setGoods}
-          problem={problemOf('goods')}
-        />
-        <TextField
-          label="ready pieces stand in"
-          text={place}
-          onText={setPlace}
-          problem={problemOf('shelfPlace')}
+      <Grid templateColumns={{ base: '1fr', lg: '1fr 260px' }} columnGap={8}>
+        <Grid templateColumns={{ base: '1fr', md: 'repeat(2, 1fr)' }} columnGap={4}>
+          <TextField label="name" text={name} onText={setName} problem={problemOf('name')} />
+          <Choice
+            label="mould"
+            value={mouldId}
+            options={[
+              ['', choose] as const,
+              ...(moulds?.items ?? []).map((m) => [String(m.id), m.name] as const),
+            ]}
+            onValue={setMouldId}
+            problem={problemOf('mouldId')}
+          />
+          <Choice
+            label="mix"
+            value={recipeId}
+            options={[
+              ['', choose] as const,
+              ...(recipes ?? []).map((r) => [String(r.recipe.firstId), r.recipe.name] as const),
+            ]}
+            onValue={setRecipeId}
+            problem={problemOf('recipeId')}
+          />
+          <TextField label="price" text={price} onText={setPrice} problem={problemOf('price')} />
+          <TextField
+            label="minutes to fill one"
+            text={minutes}
+            onText={setMinutes}
+            problem={problemOf('minutesPerPiece')}
+          />
+          <TextField
+            label="release, inserts, packing of one"
+            text={goods}
+            onText={setGoods}
+            problem={problemOf('goods')}
+          />
+          <TextField
+            label="ready pieces stand in"
+            text={place}
+            onText={setPlace}
+            problem={problemOf('shelfPlace')}
+          />
+        </Grid>
+        <ProductPicture
+          mould={moulds?.items.find((m) => String(m.id) === mouldId)}
+          recipe={recipes?.find((r) => String(r.recipe.firstId) === recipeId)}
+          swatch={colourways.find((c) => soldIn.length === 0 || soldIn.includes(c.id))?.swatch}
         />
       </Grid>
       <Text as="h2" textStyle="name" mb={2}>
@@ -123,6 +135,9 @@ export function ProductForm({ start, saveWords, save }: Props) {
         <Text role="alert" color="oxide" mt={2}>
           {problemOf('layers')}
         </Text>
+      )}
+      {colourways.length > 0 && layers.some((l) => l.colourwayId === ORDERED) && (
+        <SoldIn colourways={colourways} soldIn={soldIn} onSoldIn={setSoldIn} />
       )}
       <Text as="h2" textStyle="name" mt={5} mb={2}>
         Sold by its mass

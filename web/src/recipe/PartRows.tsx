@@ -96,7 +96,11 @@ export function PartRows({ parts, onParts, problemOf }: Props) {
             <Choice
               label="in"
               value={part.basis}
-              options={BASES}
+              options={BASES.map(([basis, words]) =>
+                basis === 'percentOfBinder' && known(part.id)?.role === 'pigment'
+                  ? ([basis, '% of cement'] as const)
+                  : ([basis, words] as const),
+              )}
               onValue={(basis) => set(row, { basis })}
             />
           </Box>

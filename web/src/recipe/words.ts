@@ -6,7 +6,7 @@ export type Addition = NonNullable<Schemas['NewRecipe']['addition']>;
 export const BASES: readonly (readonly [Basis, string])[] = [
   ['partsByVolume', 'parts by volume'],
   ['partsByMass', 'parts by mass'],
-  ['percentOfBinder', '% of binder (pigment: of cement)'],
+  ['percentOfBinder', '% of binder'],
   ['gramsPerKgMix', 'g a kg of mix'],
 ];
 

@@ -4,14 +4,23 @@ import { PlanDrawing } from '../kit/PlanDrawing';
 import { SmallSection } from '../kit/SmallSection';
 import { Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
+import { useWorkshop } from '../workshop/useWorkshop';
 import { Chip } from './Chip';
 import { Figures } from './Figures';
 import { ShapeDrawing } from './ShapeDrawing';
 import type { Answers } from './useProductDraft';
 import type { Shape } from './useSetUp';
 
+/** Those of the families that are made here first. */
+function ofOurs(shapes: Shape[], families: string[]): Shape[] {
+  const ours = (s: Shape) =>
+    families.includes(s.family.replace(/_(.)/g, (_, letter: string) => letter.toUpperCase()));
+  return [...shapes.filter(ours), ...shapes.filter((s) => !ours(s))];
+}
+
 /** Shapes stand on steel; the one chosen is drawn with its measures in it. */
 export function ShapeStep({ draft, change, shapes, shape, preview }: Answers) {
+  const families = useWorkshop().data?.families ?? [];
   const errors = preview.error instanceof Problem ? preview.error.errors : [];
   const problemOf = (field: string) => errors.find((e) => e.field === field)?.message;
   if (!shapes) {
@@ -20,7 +29,7 @@ export function ShapeStep({ draft, change, shapes, shape, preview }: Answers) {
   return (
     <Grid templateColumns={{ base: '1fr', xl: '402px 1fr' }} columnGap={8} rowGap={4}>
       <Flex wrap="wrap" alignContent="flex-start" rowGap={1}>
-        {shapes.map((s) => (
+        {ofOurs(shapes, families).map((s) => (
           <Chip
             key={s.code}
             name={s.name}

@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import ironshelf.copy.CopyView;
 import ironshelf.core.cure.Stay;
+import ironshelf.core.mould.Grain;
 import ironshelf.core.mould.MouldResult;
 import ironshelf.core.mould.MouldSum;
 import ironshelf.core.mould.Section;
@@ -128,7 +129,7 @@ public class PourSheetService {
         sum.layers().get(0).cooling(),
         gate.readyAt(),
         gate.greenUntil(),
-        warnings(chosen, sum, density, at));
+        warnings(chosen, sum, mixes, density, at));
   }
 
   private RecipeService.Mix mix(Chosen chosen, ProductLayer layer) {
@@ -246,7 +247,8 @@ public class PourSheetService {
         requireNonNull(sum.pourWithinMin()));
   }
 
-  private List<FindingView> warnings(Chosen chosen, PourSum sum, double densityKgM3, Instant at) {
+  private List<FindingView> warnings(
+      Chosen chosen, PourSum sum, List<RecipeService.Mix> mixes, double densityKgM3, Instant at) {
     // A set: two layers, or two moulds, may warn of the same thing.
     Set<Finding> warnings = new LinkedHashSet<>();
     Instant mayStartAt = chosen.mayStartAt();
@@ -276,6 +278,10 @@ public class PourSheetService {
                     capacityL,
                     "wanted",
                     densityKgM3 * litres / capacityL)));
+      }
+      for (RecipeService.Mix mix : mixes) {
+        Grain.tooLarge(fill.mould().shape(), mix.recipe().largestGrainMm())
+            .ifPresent(warnings::add);
       }
       warnings.addAll(
           MouldSum.of(

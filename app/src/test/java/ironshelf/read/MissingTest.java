@@ -7,6 +7,7 @@ import ironshelf.App.Answer;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -273,6 +274,43 @@ class MissingTest {
       }
     }
     return false;
+  }
+
+  /** All these recipes have a colour named Plain: each is poured by itself all the same. */
+  @Test
+  void coloursOfOneNameAreNotOneMix() {
+    JsonNode plan = app.get("/api/plan");
+    for (JsonNode day : plan.path("days")) {
+      for (JsonNode visit : day.path("visits")) {
+        Set<String> mixes = new HashSet<>();
+        visit
+            .path("casts")
+            .forEach(no -> mixes.add(plan.path("casts").get(no.asInt()).path("mixKey").asString()));
+        assertThat(mixes).as(visit.toString()).hasSizeLessThanOrEqualTo(1);
+      }
+    }
+  }
+
+  /** More than a page of orders: all of them can be poured for. */
+  @Test
+  void everyOpenLineCanBeReachedFromPour() {
+    JsonNode first = app.get("/api/orders/" + MADE.get(0).orderId);
+    JsonNode line = first.path("lines").get(0);
+    for (int i = 0; i < 60; i++) {
+      ok(
+          app.act(
+              "/api/orders",
+              Map.of(
+                  "customerId", first.path("customerId").asLong(),
+                  "due", "2027-04-01",
+                  "lines",
+                      List.of(
+                          Map.of(
+                              "productId", line.path("productId").asLong(),
+                              "colourwayId", line.path("colourwayId").asLong(),
+                              "quantity", 1)))));
+    }
+    assertThat(app.get("/api/orders/to-pour").size()).isEqualTo(60 + MADE.size());
   }
 
   /** A line that cannot be planned says why; the others are planned all the same. */

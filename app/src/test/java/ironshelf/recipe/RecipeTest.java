@@ -27,6 +27,8 @@ class RecipeTest {
     // Handbook 2-2: a bag of 80 lb fills 0.60 ft3; at its middle water about 2440 kg/m3.
     assertThat(taken.body().path("freshDensityKgM3").asDouble()).isCloseTo(2441, within(3.0));
     assertThat(taken.body().path("lackPrice").size()).isGreaterThan(0);
+    // Common practice: about 35 MPa, sold as 5000 psi (34.5 MPa).
+    assertThat(taken.body().path("recipe").path("strength28Mpa").asDouble()).isEqualTo(34.5);
     assertThat(app.post("/api/starting-recipes/bagged", "{}").code()).isEqualTo("name.taken");
     assertThat(app.post("/api/starting-recipes/nothing", "{}").status()).isEqualTo(404);
   }

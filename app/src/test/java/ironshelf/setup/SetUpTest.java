@@ -150,6 +150,14 @@ class SetUpTest {
     assertThat(preview.path("dryMixKg").asDouble()).isCloseTo(1.4, within(1e-6));
   }
 
+  /** An own shop has no invented services: what leaves it is delivered, or booked elsewhere. */
+  @Test
+  void anOwnShopHasNoInventedCarrierAndNoInventedOrders() {
+    assertThat(app.get("/api/carriers").toString()).doesNotContain("van").contains("Collected");
+    assertThat(app.post("/api/shop-feed/fetched", "{}").status()).isLessThan(300);
+    assertThat(app.get("/api/orders").path("items").size()).isZero();
+  }
+
   @Test
   void aCupComesWithItsLid() {
     Answer made =

@@ -116,8 +116,7 @@ class FirstProductTest {
       Assertions.assertThat(white / (white + black)).isCloseTo(0.6, Assertions.within(0.01));
       // It is offered once, not in every colour.
       page.navigate("/orders/new");
-      assertThat(
-              page.locator("option", new Page.LocatorOptions().setHasText("Tide cup")))
+      assertThat(page.locator("option", new Page.LocatorOptions().setHasText("Tide cup")))
           .hasCount(1);
     }
   }

@@ -111,12 +111,14 @@ class MissingThingsTest {
     api.post(
         "/api/orders",
         Map.of(
-            "customerId", customer,
-            "due", "2027-06-01",
+            "customerId",
+            customer,
+            "due",
+            "2027-06-01",
             "lines",
-                List.of(
-                    line(plateId, plate.path("colourwayId").asLong()),
-                    line(crateId, crate.path("colourwayId").asLong()))));
+            List.of(
+                line(plateId, plate.path("colourwayId").asLong()),
+                line(crateId, crate.path("colourwayId").asLong()))));
     JdbcTemplate rows = app.bean(JdbcTemplate.class);
     rows.update("delete from routes where product_id = ?", crateId);
     rows.update(

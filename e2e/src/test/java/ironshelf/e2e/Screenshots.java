@@ -16,9 +16,7 @@ final class Screenshots {
     pages.put("shelf", "/");
     pages.put("shelf-dark", "/");
     pages.put("next", "/next");
-    pages.put("temperatures", "/temperatures");
     pages.put("route", "/products/1/route");
-    pages.put("strength", "/pieces/19/strength");
     pages.put("orders", "/orders");
     pages.put("plan-day", "/plan");
     pages.put("plan-mould", "/plan?by=mould");
@@ -28,7 +26,10 @@ final class Screenshots {
     pages.put("mix", "/mixes/1");
     pages.put("stock", "/stock");
     pages.put("piece", "/pieces/4");
-    pages.put("product", "/products/4/change");
+    pages.put("set-up", "/set-up/shape");
+    pages.put("products", "/products");
+    pages.put("product", "/products/1");
+    pages.put("materials", "/stock/take");
     pages.put("fill", "/pour/sheet?fills=4-0-26&colourway=1");
     pages.put("pour-sheet", "/pour/sheet?fills=1-3-5.6.7&colourway=2");
     try (RunningApp app = new RunningApp(true);

@@ -1,0 +1,60 @@
+import { Grid } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { client, dataOf } from '../api/client';
+import { benchMass } from '../kit/format';
+import { useReading } from '../kit/quantity';
+import { QuantityField } from '../kit/QuantityField';
+import { Answer, Section } from './weightParts';
+
+/** How large a sphere of a mass is, and how heavy one of a size. */
+export function SphereSize() {
+  const [mass, setMass] = useState('130 lb');
+  const [across, setAcross] = useState('');
+  const massKg = useReading(mass, 'mass').data?.value;
+  const diameterMm = useReading(across, 'length').data?.value;
+  const DENSITY = 2400;
+  const size = useQuery({
+    queryKey: ['sphere', massKg],
+    queryFn: () =>
+      dataOf(
+        client.POST('/api/calc/sphere', {
+          body: { massKg: massKg ?? 0, densityKgM3: DENSITY },
+        }),
+      ),
+    enabled: massKg !== undefined,
+    retry: false,
+  });
+  const back = useQuery({
+    queryKey: ['sphere-mass', diameterMm],
+    queryFn: () =>
+      dataOf(
+        client.POST('/api/calc/mould', {
+          body: {
+            cavity: { kind: 'sphere', diameterMm: diameterMm ?? 0, flatDiameterMm: 0 },
+            freshDensityKgM3: DENSITY,
+          },
+        }),
+      ),
+    enabled: diameterMm !== undefined,
+    retry: false,
+  });
+  return (
+    <Section name="How large a sphere">
+      <Grid templateColumns={{ base: '1fr', md: '220px 1fr' }} columnGap={4} alignItems="center">
+        <QuantityField label="mass" text={mass} onText={setMass} dimension="mass" />
+        <Answer
+          {...(size.data && { figure: `${size.data.diameterMm.toFixed(0)} mm` })}
+          error={size.error}
+          words={`across, at ${DENSITY} kg/m³`}
+        />
+        <QuantityField label="across" text={across} onText={setAcross} dimension="length" />
+        <Answer
+          {...(back.data && { figure: benchMass(back.data.freshMassKg) })}
+          error={back.error}
+          words={`whole, at ${DENSITY} kg/m³`}
+        />
+      </Grid>
+    </Section>
+  );
+}
