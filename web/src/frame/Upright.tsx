@@ -20,7 +20,7 @@ export function Upright({ onKeys, night }: Props) {
       bg="post"
       color="postInk"
       direction={{ base: 'row', md: 'column' }}
-      w={{ base: '100%', md: '104px' }}
+      w={{ base: '100%', md: '112px' }}
       minH={{ base: '56px', md: '100vh' }}
       position={{ md: 'sticky' }}
       top={0}

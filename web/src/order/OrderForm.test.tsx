@@ -7,7 +7,10 @@ import { ChangeOrderPage, NewOrderPage } from './OrderFormPages';
 const SHOP = {
   'GET /api/customers': [{ id: 3, name: 'Harbour Rooms', version: 1 }],
   'GET /api/products': [
-    { product: { id: 4, name: 'Ripple bowl' }, colourways: [{ id: 2, name: 'Chalk' }] },
+    {
+      product: { id: 4, name: 'Ripple bowl', layers: [{ name: 'whole', sharePercent: 100 }] },
+      colourways: [{ id: 2, name: 'Chalk' }],
+    },
   ],
 };
 const type = (label: string, value: string) =>

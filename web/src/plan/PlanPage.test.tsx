@@ -121,9 +121,28 @@ describe('the plan', () => {
   });
 
   it('says what to press where there is none', async () => {
-    serve({ ...shop, 'GET /api/plan': { ...plan, id: undefined, lines: [], days: [] } });
+    serve({
+      ...shop,
+      'GET /api/plan': { ...plan, id: undefined, lines: [], days: [] },
+      'GET /api/products': [{ product: { id: 4, mouldId: 7 }, colourways: [] }],
+      'GET /api/moulds': { items: [{ id: 7, name: 'Bowl', copies: [{ condition: 'good' }] }] },
+    });
     show(<PlanPage />);
     expect(await screen.findByText('Nothing is laid out yet')).toBeVisible();
     expect(screen.queryByRole('button', { name: 'by day' })).toBeNull();
+  });
+
+  it.each([
+    ['the first product', [], 'Make the first product', '/products/new'],
+    ['the first copy', [{ product: { id: 4, mouldId: 7 } }], 'Add a copy of Bowl', '/moulds/7'],
+  ])('leads to %s where that must exist before', async (_, products, key, to) => {
+    serve({
+      ...shop,
+      'GET /api/plan': { ...plan, id: undefined, lines: [], days: [] },
+      'GET /api/products': products,
+      'GET /api/moulds': { items: [{ id: 7, name: 'Bowl', copies: [{ condition: 'worn' }] }] },
+    });
+    show(<PlanPage />);
+    expect(await screen.findByRole('link', { name: key })).toHaveAttribute('href', to);
   });
 });

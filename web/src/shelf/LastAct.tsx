@@ -21,7 +21,7 @@ export function LastAct({ now }: { now: number }) {
       role="status"
       position="fixed"
       bottom={{ base: '44px', md: 0 }}
-      left={{ base: 0, md: '104px' }}
+      left={{ base: 0, md: '112px' }}
       bg="panel"
       borderTop="1px solid"
       borderRight="1px solid"
