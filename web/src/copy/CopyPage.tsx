@@ -88,7 +88,7 @@ function Whole({ history }: { history: History }) {
       </Box>
       {copy.defects && <Defects defects={copy.defects} />}
       <Text as="h2" textStyle="name" mt={5} mb={2}>
-        What came of it
+        Results
       </Text>
       {history.casts.length === 0 && (
         <Text color="quiet">Nothing has been cast in it since it is kept here.</Text>

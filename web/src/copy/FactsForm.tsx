@@ -52,11 +52,11 @@ export function FactsForm({ history, change }: Props) {
           <TextField label="bought on" type="date" text={boughtOn} onText={setBoughtOn} />
         </Box>
         <Box w="120px">
-          <TextField label="bought for" text={boughtFor} onText={setBoughtFor} />
+          <TextField label="price paid" text={boughtFor} onText={setBoughtFor} />
         </Box>
         <Box w="170px">
           <QuantityField
-            label="weighs empty, core in it"
+            label="empty weight with its core"
             text={empty}
             onText={setEmpty}
             dimension="mass"
@@ -66,7 +66,7 @@ export function FactsForm({ history, change }: Props) {
           <Key main type="submit" busy={change.isPending}>
             Keep it
           </Key>
-          <Key onClick={() => setOpen(false)}>Leave it so</Key>
+          <Key onClick={() => setOpen(false)}>Close</Key>
         </Flex>
       </Flex>
       {change.error && (

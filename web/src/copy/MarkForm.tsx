@@ -8,7 +8,7 @@ import type { Condition, History, useCopyActs } from './useCopy';
 
 const CONDITIONS: readonly (readonly [Condition, string])[] = [
   ['good', 'good'],
-  ['mend', 'to be mended'],
+  ['mend', 'to be repaired'],
   ['worn', 'worn out'],
   ['retired', 'given up'],
 ];
@@ -24,7 +24,7 @@ export function MarkForm({ history, mark }: Props) {
   const [condition, setCondition] = useState<Condition>(history.copy.condition);
   const [reason, setReason] = useState('');
   if (!open) {
-    return <Key onClick={() => setOpen(true)}>Its condition changed</Key>;
+    return <Key onClick={() => setOpen(true)}>Change condition</Key>;
   }
   return (
     <form
@@ -43,16 +43,16 @@ export function MarkForm({ history, mark }: Props) {
     >
       <Flex gap={3} alignItems="flex-end" wrap="wrap">
         <Box w="180px">
-          <Choice label="it is" value={condition} options={CONDITIONS} onValue={setCondition} />
+          <Choice label="condition" value={condition} options={CONDITIONS} onValue={setCondition} />
         </Box>
         <Box w="280px">
-          <TextField label="because" text={reason} onText={setReason} />
+          <TextField label="reason" text={reason} onText={setReason} />
         </Box>
         <Flex pb="20px" gap={3}>
           <Key main type="submit" busy={mark.isPending} disabled={reason.trim() === ''}>
             Note it
           </Key>
-          <Key onClick={() => setOpen(false)}>Leave it</Key>
+          <Key onClick={() => setOpen(false)}>Close</Key>
         </Flex>
       </Flex>
       {mark.error && (

@@ -41,8 +41,8 @@ describe('what of an order has gone', () => {
     show(<OrderDispatches order={order} />);
     fireEvent.click(await screen.findByText('a piece came back'));
     type('piece', '8');
-    type('why', 'chipped rim');
-    type('and now', 'shelf');
+    type('reason', 'chipped rim');
+    type('what happens to the pieces', 'shelf');
     fireEvent.click(screen.getByRole('button', { name: 'Take it back' }));
     await waitFor(() =>
       expect(asked.find((a) => a.what === BACK)?.body).toEqual({

@@ -82,11 +82,11 @@ function TakeBack({ pieces }: { pieces: number[] }) {
           />
         </Box>
         <Box w="260px">
-          <TextField label="why" text={reason} onText={setReason} />
+          <TextField label="reason" text={reason} onText={setReason} />
         </Box>
         <Box w="300px">
           <Choice
-            label="and now"
+            label="what happens to the pieces"
             value={what}
             options={[
               ['again', 'scrap it, make it again'] as const,

@@ -32,7 +32,7 @@ const showPage = () =>
     </Routes>,
     '/dispatch/5',
   );
-const gone = () => screen.getByRole('button', { name: 'It has gone' });
+const gone = () => screen.getByRole('button', { name: 'Mark as sent' });
 
 describe('packing an order', () => {
   it('shows the fewest parcels and their rate, and goes', async () => {
@@ -61,7 +61,7 @@ describe('packing an order', () => {
     const asked = serve(shop([LIGHT]));
     showPage();
     await screen.findByText(/no fewer would do/);
-    const box = screen.getByLabelText('a box weighs, kg');
+    const box = screen.getByLabelText('box weight, kg');
     fireEvent.change(box, { target: { value: '0,6' } });
     await waitFor(() =>
       expect(asked.at(-1)).toMatchObject({ what: PACKING, body: { boxKg: 0.6 } }),

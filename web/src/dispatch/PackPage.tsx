@@ -70,7 +70,7 @@ export function PackPage() {
             maxW="760px"
           >
             <Choice
-              label="taken by"
+              label="carrier"
               value={carrier}
               options={(carriers.data ?? []).map(
                 (c) => [c.code, `${c.name}, to ${figure(c.mostKg)} kg`] as const,
@@ -78,13 +78,13 @@ export function PackPage() {
               onValue={setCarrier}
             />
             <TextField
-              label="a box weighs, kg"
+              label="box weight, kg"
               text={box}
               onText={setBox}
               problem={boxKg === undefined ? NO_NUMBER : undefined}
             />
             <TextField
-              label="alone from, kg"
+              label="pack alone above, kg"
               text={alone}
               onText={setAlone}
               problem={aloneFromKg === undefined ? NO_NUMBER : undefined}
@@ -128,7 +128,7 @@ export function PackPage() {
                 )
               }
             >
-              It has gone
+              Mark as sent
             </Key>
             {rate && (
               <Text color="quiet">

@@ -5,11 +5,11 @@ import { TakeIn } from './TakeIn';
 
 /** Moulds and copies as tables, both ways. */
 export function ExchangePage() {
-  useTitle('Bring in, take out');
+  useTitle('Import and export');
   return (
     <Box px={{ base: 4, md: 9 }} pt={7} maxW="1000px">
       <Text as="h1" textStyle="title">
-        Bring in, take out
+        Import and export
       </Text>
       <Text color="quiet" mb={5}>
         Tables are comma-separated with a head. Take one out to see its columns; what is left out

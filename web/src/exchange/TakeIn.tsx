@@ -32,10 +32,10 @@ export function TakeIn({ name, title }: Props) {
       </Text>
       <Flex gap={5} alignItems="flex-end" wrap="wrap" mt={2}>
         <a className="plain-link" href={`/api/exchange/${name}.csv`} download>
-          take {name.split('/').pop()}.csv out
+          export {name.split('/').pop()}.csv
         </a>
         <TableField
-          label="or bring a table in"
+          label="or import a table"
           onFile={(chosen) => {
             setFile(chosen);
             if (chosen) {

@@ -18,7 +18,7 @@ export function DrainagePanel({ containerL, pieces }: { containerL: number; piec
     <Box as="section" aria-label="Drainage">
       <Box w="160px">
         <TextField
-          label="of its inside, %"
+          label="depth of the layer, % of the inside"
           text={share}
           onText={setShare}
           problem={error ? messageOf(error) : undefined}

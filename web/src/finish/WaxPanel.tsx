@@ -33,16 +33,16 @@ export function WaxPanel({ containerL, pieces }: { containerL: number; pieces: n
     <Box as="section" aria-label="Wax" mb={3}>
       <Flex gap={3} wrap="wrap">
         <Box w="130px">
-          <TextField label="stays empty, %" text={headspace} onText={setHeadspace} />
+          <TextField label="left empty at the top, %" text={headspace} onText={setHeadspace} />
         </Box>
         <Box w="130px">
           <TextField label="fragrance, %" text={fragrance} onText={setFragrance} />
         </Box>
         <Box w="190px">
           <Choice
-            label="counted"
+            label="percent of"
             value={convention}
-            options={[['ofWax', 'of the wax'] as const, ['ofTotal', 'of the total'] as const]}
+            options={[['ofWax', 'the wax'] as const, ['ofTotal', 'wax and fragrance'] as const]}
             onValue={setConvention}
           />
         </Box>

@@ -9,6 +9,8 @@ import { useNow, useWorkshop } from '../workshop/useWorkshop';
 import { useCalls } from './useCalls';
 
 const SOON_MS = 30 * 60_000;
+/** A target that a finger finds: 24 px at least (WCAG 2.2, 2.5.8). */
+const TARGET = { display: 'block', minHeight: '24px', lineHeight: '24px' };
 
 /** The next three clocks as tags, counting; the last place says what the room is doing. */
 export function NextThree() {
@@ -38,9 +40,9 @@ export function NextThree() {
           <Tag group={group} now={now} first={i === 0} />
         </Box>
       ))}
-      {tags.length === 0 && (
+      {shelf && tags.length === 0 && (
         <Text alignSelf="center" px={5} color="quiet">
-          No clock is running.
+          Nothing is waiting for its time.
         </Text>
       )}
       <Box
@@ -50,14 +52,20 @@ export function NextThree() {
         py={3}
         minW={0}
       >
-        <Text fontWeight={600} whiteSpace="nowrap">
-          <Link to="/temperatures">
-            Room {room ? room.celsius.toFixed(1) : '–'} °C{room?.silent ? ', usual' : ''}
+        <Text fontWeight={600} whiteSpace="nowrap" asChild>
+          <Link to="/temperatures" style={TARGET}>
+            {room
+              ? `Room ${room.celsius.toFixed(1)} °C${room.silent ? ', usual' : ''}`
+              : 'Temperatures'}
           </Link>
         </Text>
-        <Text textStyle="small" color="quiet" truncate>
-          {workshop && <Link to="/workshop">{workshop.name}</Link>}
-        </Text>
+        {workshop && (
+          <Text textStyle="small" color="quiet" truncate asChild>
+            <Link to="/workshop" style={TARGET}>
+              {workshop.name}
+            </Link>
+          </Text>
+        )}
       </Box>
     </Grid>
   );

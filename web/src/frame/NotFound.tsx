@@ -4,10 +4,10 @@ import { Empty } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 
 export function NotFound() {
-  useTitle('Not here');
+  useTitle('Page not found');
   return (
     <Box px={8}>
-      <Empty whole title="There is nothing at this address">
+      <Empty whole title="There is no page at this address">
         Go back, or to the{' '}
         <Link className="plain-link" to="/">
           shelf

@@ -112,7 +112,7 @@ function Form({ use }: { use: PieceUse }) {
               : 'Name what you see, then press where it is.'}
           </Text>
           <Choice
-            label="what is seen"
+            label="add a defect"
             value=""
             options={[
               ['', 'nothing more'] as const,
@@ -126,7 +126,7 @@ function Form({ use }: { use: PieceUse }) {
                 {words(d.defect)}
               </Text>
               <Key onClick={() => setAsking(d.defect)}>Why?</Key>
-              <Key onClick={() => setSeen(seen.filter((x) => x !== d))}>Not so</Key>
+              <Key onClick={() => setSeen(seen.filter((x) => x !== d))}>Remove</Key>
             </Flex>
           ))}
           <Choice

@@ -5,7 +5,7 @@ import { messageOf } from '../api/client';
 export function Loading({ what }: { what: string }) {
   return (
     <Text role="status" color="quiet" py={8}>
-      Fetching {what}…
+      Loading {what}…
     </Text>
   );
 }
@@ -32,11 +32,11 @@ export function Failed({
       maxW="640px"
     >
       <Text as={whole ? 'h1' : 'h2'} textStyle="name">
-        This did not come through
+        This could not be loaded
       </Text>
       <Text my={2}>{messageOf(error)}</Text>
       <Text color="quiet" mb={4}>
-        What was booked before is safe.
+        What was saved before is safe.
       </Text>
       <Key onClick={retry}>Try again</Key>
     </Box>

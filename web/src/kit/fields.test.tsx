@@ -103,7 +103,7 @@ describe('states of a page', () => {
     show(<Failed whole error={new Problem('x', 'There is no mould 9.')} retry={retry} />);
     expect(screen.getByRole('heading', { level: 1 })).toBeInTheDocument();
     expect(screen.getByRole('alert')).toHaveTextContent('There is no mould 9.');
-    expect(screen.getByRole('alert')).toHaveTextContent('What was booked before is safe.');
+    expect(screen.getByRole('alert')).toHaveTextContent('What was saved before is safe.');
     fireEvent.click(screen.getByText('Try again'));
     expect(retry).toHaveBeenCalledOnce();
   });

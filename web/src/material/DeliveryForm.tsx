@@ -49,7 +49,7 @@ export function DeliveryForm({ stock, onDone }: { stock: Stock; onDone: () => vo
         </Box>
         <Box w="150px">
           <TextField
-            label="paid for all of it"
+            label="price of the delivery"
             text={price}
             onText={setPrice}
             problem={
@@ -66,7 +66,12 @@ export function DeliveryForm({ stock, onDone }: { stock: Stock; onDone: () => vo
           />
         </Box>
         <Box w="180px">
-          <TextField label="keeps to, if it says" type="date" text={staleOn} onText={setStaleOn} />
+          <TextField
+            label="use by, if the label says"
+            type="date"
+            text={staleOn}
+            onText={setStaleOn}
+          />
         </Box>
         <Box pt="21px">
           <Key main type="submit" busy={busy} disabled={amount.trim() === ''}>

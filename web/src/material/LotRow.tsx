@@ -71,7 +71,7 @@ export function LotRow({ lot }: { lot: Lot }) {
               />
             </Box>
             <Box w="240px">
-              <TextField label="because" text={reason} onText={setReason} />
+              <TextField label="reason" text={reason} onText={setReason} />
             </Box>
             <Box pb="20px">
               <Key main type="submit" busy={acts.count.isPending}>

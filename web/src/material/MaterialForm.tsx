@@ -59,7 +59,7 @@ export function MaterialForm({ start, before, name, saveWords, save }: Props) {
         <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} columnGap={4}>
           {text('name', 'name', 'name')}
           <Choice
-            label="it is"
+            label="used as"
             value={draft.role}
             options={ROLES}
             onValue={(role) => set({ role })}

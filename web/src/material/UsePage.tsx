@@ -34,7 +34,7 @@ export function UsePage() {
       <Flex gap={5} alignItems="flex-end" mt={2} wrap="wrap">
         <Box w="200px">
           <Choice
-            label="added up"
+            label="by"
             value={by}
             options={BY}
             onValue={(next) => setParams({ by: next }, { replace: true })}
@@ -42,7 +42,7 @@ export function UsePage() {
         </Box>
         <Box pb="34px">
           <a className="plain-link" href={`/api/exchange/use.csv?by=${by}`} download>
-            take use.csv out
+            export use.csv
           </a>
         </Box>
       </Flex>

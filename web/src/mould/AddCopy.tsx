@@ -51,7 +51,7 @@ export function AddCopy({ mould }: { mould: Mould }) {
         </Box>
         <Box w="130px">
           <TextField
-            label="casts before"
+            label="casts made so far"
             text={before}
             onText={setBefore}
             problem={problem('castsBefore')}
@@ -61,7 +61,7 @@ export function AddCopy({ mould }: { mould: Mould }) {
           <Key main type="submit" busy={add.isPending}>
             Add it
           </Key>
-          <Key onClick={() => setOpen(false)}>Leave it</Key>
+          <Key onClick={() => setOpen(false)}>Close</Key>
         </Flex>
       </Flex>
       {add.error && !problem('code') && !problem('castsBefore') && (

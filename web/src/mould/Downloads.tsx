@@ -19,7 +19,7 @@ export function Downloads({ mould }: { mould: Mould }) {
   return (
     <Flex gap={4} wrap="wrap" mt={2}>
       <Text textStyle="small" color="quiet">
-        Take away:
+        Print or download:
       </Text>
       {links.map(([name, href]) => (
         <a key={name} className="plain-link" href={href} target="_blank" rel="noreferrer">

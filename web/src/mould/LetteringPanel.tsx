@@ -35,7 +35,7 @@ export function LetteringPanel({ widthMm }: { widthMm: number }) {
           <TextField label="to be stamped" text={text} onText={setText} />
         </Box>
         <Box w="130px">
-          <TextField label="a letter is, mm" text={letter} onText={setLetter} />
+          <TextField label="letter height, mm" text={letter} onText={setLetter} />
         </Box>
         <Box flex={1} minW="260px">
           <TextField

@@ -121,7 +121,7 @@ export function MouldFigures({ mould, sum, offsetMm, mix }: Props) {
         <FigureRow
           value={Number(mould.wearPerCast).toFixed(2)}
           unit=""
-          what="of mould worn off a cast"
+          what="mould wear per cast"
           short={`${Math.round(mould.expected.casts)} casts`}
         >
           Price {Number(mould.price).toFixed(2)} ÷ {Math.round(mould.expected.casts)} casts,{' '}

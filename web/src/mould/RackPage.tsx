@@ -62,7 +62,7 @@ export function RackPage() {
             describe a new mould
           </Link>
           <Link className="plain-link" to="/moulds/tables">
-            bring in, take out
+            import, export
           </Link>
         </Flex>
       </Flex>

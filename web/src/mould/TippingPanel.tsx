@@ -47,11 +47,11 @@ export function TippingPanel({ mould }: { mould: Mould }) {
       </Text>
       <Flex gap={3} wrap="wrap" alignItems="flex-end">
         <Box w="160px">
-          <QuantityField label="fitting weighs" text={mass} onText={setMass} dimension="mass" />
+          <QuantityField label="fitting weight" text={mass} onText={setMass} dimension="mass" />
         </Box>
         <Box w="160px">
           <QuantityField
-            label="its middle is up"
+            label="height of its centre"
             text={height}
             onText={setHeight}
             dimension="length"

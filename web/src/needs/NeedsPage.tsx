@@ -25,7 +25,7 @@ export function NeedsPage() {
           What to buy
         </Text>
         <a className="plain-link" href="/api/needs.csv" download>
-          take shopping-list.csv out
+          export shopping-list.csv
         </a>
       </Flex>
       {error && !data && <Failed error={error} retry={() => void refetch()} />}

@@ -19,7 +19,7 @@ export function CallChoice() {
   return (
     <Box as="section" aria-label="Calls" mt={8}>
       <Text as="h2" textStyle="name" mb={2}>
-        Call me for
+        Remind me of
       </Text>
       <Flex gap={5} wrap="wrap" mb={3}>
         {CALLS.map((step) => (

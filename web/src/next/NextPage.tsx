@@ -42,7 +42,7 @@ export function NextPage() {
       <Flex gap={6} wrap="wrap" alignItems="flex-end" mb={2}>
         <Box w="140px">
           <TextField
-            label="what can be done by"
+            label="due by"
             type="time"
             text={clock}
             onText={(text) => set('until', text)}

@@ -5,7 +5,7 @@ import { client, dataOf } from '../api/client';
 import { Key } from '../kit/States';
 import { useDefects } from '../inspect/useInspect';
 
-/** What is to be mended on seconds. */
+/** Seconds that are still to be repaired. */
 export function Seconds() {
   const queries = useQueryClient();
   const { data: defects } = useDefects();
@@ -22,9 +22,9 @@ export function Seconds() {
     return null;
   }
   return (
-    <Box as="section" aria-label="To mend" mt={8}>
+    <Box as="section" aria-label="To repair" mt={8}>
       <Text as="h2" textStyle="name" mb={1}>
-        Seconds to mend
+        Seconds to repair
       </Text>
       {data.map((second) => (
         <Flex
@@ -45,7 +45,7 @@ export function Seconds() {
               .map((d) => (d ? `${d.seen}: ${d.mend}` : ''))
               .join(' ')}
           </Text>
-          <Key onClick={() => mended.mutate(second.inspectionId)}>Mended</Key>
+          <Key onClick={() => mended.mutate(second.inspectionId)}>Repaired</Key>
         </Flex>
       ))}
     </Box>

@@ -58,7 +58,7 @@ function Form({ customer }: { customer: Customer }) {
         </Box>
         <Box w="360px">
           <TextField
-            label="address, parts by commas"
+            label="address, lines separated by commas"
             text={address}
             onText={setAddress}
             problem={problemOf('address')}

@@ -24,7 +24,7 @@ describe('the shop feed', () => {
       },
     });
     show(<FeedPanel />);
-    press('Ask the shop feed');
+    press('Fetch shop orders');
     expect(await screen.findByText('taken in')).toBeVisible();
     expect(screen.getByText('had come before, nothing done')).toBeVisible();
     expect(screen.getByText('cannot be taken There is no product “Hat”.')).toBeVisible();
@@ -35,10 +35,10 @@ describe('the shop feed', () => {
   it('says that nothing is new, and that it cannot be reached', async () => {
     serve({ [FETCH]: { messages: [] } });
     show(<FeedPanel />);
-    press('Ask the shop feed');
+    press('Fetch shop orders');
     expect(await screen.findByText('The shop has nothing new.')).toBeVisible();
     serve({ [FETCH]: new Refusal(502, { code: 'feed.down', detail: 'The shop is away.' }) });
-    press('Ask the shop feed');
+    press('Fetch shop orders');
     expect(await screen.findByText('The shop is away.')).toBeVisible();
   });
 

@@ -8,7 +8,7 @@ import { useOrderActs } from './useOrders';
 const OUTCOMES: Record<Schemas['TakenMessage']['outcome'], string> = {
   placed: 'taken in',
   changed: 'changed',
-  cancelled: 'called off',
+  cancelled: 'cancelled',
   repeated: 'had come before, nothing done',
   outdated: 'a later state is known, nothing done',
   refused: 'cannot be taken',
@@ -21,7 +21,7 @@ export function FeedPanel() {
     <Box mt={9} borderTop="4px solid" borderColor="steel" pt={4}>
       <Flex gap={4} wrap="wrap">
         <Key busy={fetchFeed.isPending} onClick={() => fetchFeed.mutate()}>
-          Ask the shop feed
+          Fetch shop orders
         </Key>
         <Key busy={allotAll.isPending} onClick={() => allotAll.mutate()}>
           Allot what is free

@@ -27,7 +27,7 @@ export function LineRows({ lines, onLines, problemOf }: Props) {
         >
           <Box gridColumn={{ base: '1 / 3', md: 'auto' }}>
             <GoodsChoice
-              label="what"
+              label="product"
               value={line.goods}
               onValue={(goods) => set(no, { goods })}
               problem={problemOf(`lines.${no}.productId`)}
@@ -58,7 +58,7 @@ export function LineRows({ lines, onLines, problemOf }: Props) {
           </Box>
         </Grid>
       ))}
-      <Key onClick={() => onLines([...lines, EMPTY_LINE])}>One more line</Key>
+      <Key onClick={() => onLines([...lines, EMPTY_LINE])}>Add a line</Key>
     </Box>
   );
 }

@@ -39,25 +39,25 @@ describe('what is done to an order', () => {
     fireEvent.click(await screen.findByRole('button', { name: 'Accept for Wed 14 Apr' }));
     await waitFor(() => expect(asked.map((a) => a.what)).toContain(accepted));
     expect(screen.queryByRole('button', { name: 'Paid' })).toBeNull();
-    expect(screen.getByRole('button', { name: 'Drop the quote' })).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Cancel the quote' })).toBeVisible();
   });
 
   it('says so where somebody else changed it', async () => {
     const stale = { code: 'state.stale', detail: 'Somebody changed it meanwhile.' };
     serve({ 'POST /api/orders/5/cancelled': new Refusal(412, stale) });
     show(<OrderActs order={order} />);
-    press('Call it off');
+    press('Cancel the order');
     expect(await screen.findByRole('alert')).toHaveTextContent(stale.detail);
   });
 
-  it('has nothing to do to one that was called off, nor calls off one that has gone', () => {
+  it('has nothing to do to one that was cancelled, nor cancels one that has gone', () => {
     serve({});
     const { unmount } = show(<OrderActs order={{ ...order, stage: 'cancelled' }} />);
-    expect(screen.getByText(/was called off/)).toBeVisible();
+    expect(screen.getByText(/was cancelled/)).toBeVisible();
     expect(screen.queryByRole('button')).toBeNull();
     unmount();
     show(<OrderActs order={{ ...order, stage: 'sent' }} />);
-    expect(screen.queryByRole('button', { name: 'Call it off' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Cancel the order' })).toBeNull();
   });
 });
 

@@ -15,7 +15,7 @@ export function OrderActs({ order }: { order: Order }) {
   const today = new Date(useNow()).toLocaleDateString('sv-SE');
   const error = cancel.error ?? accept.error ?? mark.error ?? promise.error;
   if (order.stage === 'cancelled') {
-    return <Text mb={4}>This order was called off; its pieces are free.</Text>;
+    return <Text mb={4}>This order was cancelled; its pieces are free.</Text>;
   }
   const flip = (field: 'depositOn' | 'paidOn') => {
     const kept = {
@@ -50,7 +50,7 @@ export function OrderActs({ order }: { order: Order }) {
         )}
         {order.stage !== 'sent' && (
           <Key busy={cancel.isPending} onClick={() => cancel.mutate(order)}>
-            {order.quote ? 'Drop the quote' : 'Call it off'}
+            {order.quote ? 'Cancel the quote' : 'Cancel the order'}
           </Key>
         )}
       </Flex>

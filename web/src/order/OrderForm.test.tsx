@@ -55,7 +55,7 @@ describe('an order as it is written', () => {
     });
     showNew();
     type('customer', 'Fen Gallery');
-    type('address of the new customer, parts by commas', '1 Staithe Lane, Saltmarsh');
+    type('address of the new customer, lines separated by commas', '1 Staithe Lane, Saltmarsh');
     fireEvent.click(screen.getByRole('button', { name: 'Take the order' }));
     await screen.findByText('the order’s page');
     expect(asked.find((a) => a.what === 'POST /api/customers')?.body).toEqual({

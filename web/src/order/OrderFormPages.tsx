@@ -106,14 +106,14 @@ function Form({ before, start, title }: { before?: Order; start: OrderDraft; tit
             problem={problemOf('due')}
           />
           <Choice
-            label="it is"
+            label="kind"
             value={draft.quote ? 'quote' : 'order'}
             options={[['order', 'an order'] as const, ['quote', 'a quote'] as const]}
             onValue={(v) => set({ quote: v === 'quote' })}
           />
           {draft.customer.trim() && !known && (
             <TextField
-              label="address of the new customer, parts by commas"
+              label="address of the new customer, lines separated by commas"
               text={draft.address}
               onText={(address) => set({ address })}
               problem={problemOf('address')}

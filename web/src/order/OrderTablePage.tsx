@@ -34,9 +34,9 @@ function query(chosen: Chosen, apply: boolean): string {
   return params.toString();
 }
 
-/** Orders from a table whose columns are called as they are called elsewhere. */
+/** Import orders whose columns are called as they are called elsewhere. */
 export function OrderTablePage() {
-  useTitle('Orders from a table');
+  useTitle('Import orders');
   const queries = useQueryClient();
   const [file, setFile] = useState<File>();
   const [chosen, setChosen] = useState<Chosen>({});
@@ -56,7 +56,7 @@ export function OrderTablePage() {
   return (
     <Box px={{ base: 4, md: 9 }} pt={7} maxW="1060px">
       <Text as="h1" textStyle="title">
-        Orders from a table
+        Import orders
       </Text>
       <Text color="quiet" mb={4} maxW="640px">
         Comma-separated, with a head, a row a line. Rows of one order number are one order; without

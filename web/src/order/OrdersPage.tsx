@@ -14,7 +14,7 @@ import { STAGES } from './words';
 const WHICH = [
   ['open', 'open'],
   ['quotes', 'quotes'],
-  ['closed', 'sent or called off'],
+  ['closed', 'sent or cancelled'],
   ['all', 'all'],
 ] as const;
 
@@ -38,8 +38,8 @@ export function OrdersPage() {
           Orders
         </Text>
         <Flex gap={3} wrap="wrap">
-          <LinkKey to="/orders/table">Table in</LinkKey>
-          <LinkKey to="/results">What came of it</LinkKey>
+          <LinkKey to="/orders/table">Import a table</LinkKey>
+          <LinkKey to="/results">Results</LinkKey>
           <LinkKey main to="/orders/new">
             New order
           </LinkKey>

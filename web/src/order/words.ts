@@ -9,7 +9,7 @@ export const STAGES: Record<Order['stage'], string> = {
   ready: 'ready',
   partSent: 'part sent',
   sent: 'sent',
-  cancelled: 'called off',
+  cancelled: 'cancelled',
 };
 
 /** Where a line's pieces are, in words; nothing that is nought is said. */

@@ -54,7 +54,7 @@ function Whole({ use }: { use: PieceUse }) {
       </Flex>
       <Story pieceId={piece.id} />
       <Text as="h2" textStyle="name" mt={6} mb={2}>
-        What is in it
+        Materials
       </Text>
       <Grid
         templateColumns={{ base: '1fr 1fr', md: '1.4fr 1fr 110px 120px 120px 90px' }}

@@ -16,9 +16,9 @@ export function Story({ pieceId }: { pieceId: number }) {
   const { data: defects } = useDefects();
   const { data: photos } = usePhotos((steps ?? []).map((s) => s.act.id));
   return (
-    <Box as="section" aria-label="Its story" mt={6}>
+    <Box as="section" aria-label="History" mt={6}>
       <Text as="h2" textStyle="name" mb={2}>
-        Its story
+        History
       </Text>
       {steps?.length === 0 && <Text color="quiet">It is in its mould still.</Text>}
       {steps?.map(({ act, massKg }) => (

@@ -63,8 +63,8 @@ describe('the plan by mould copy', () => {
     const acts = showPlan();
     fireEvent.click(bar('R7'));
     const form = within(screen.getByRole('region', { name: 'Put the cast' }));
-    expect(form.queryByRole('button', { name: 'Let it go' })).toBeNull();
-    fireEvent.change(form.getByLabelText('into'), { target: { value: '9' } });
+    expect(form.queryByRole('button', { name: 'Unpin' })).toBeNull();
+    fireEvent.change(form.getByLabelText('mould copy'), { target: { value: '9' } });
     fireEvent.change(form.getByLabelText('poured at'), { target: { value: `${day}T14:05` } });
     fireEvent.click(form.getByRole('button', { name: 'Put it there' }));
     expect(acts.move.mutate).toHaveBeenCalledWith({
@@ -79,7 +79,7 @@ describe('the plan by mould copy', () => {
     const acts = showPlan();
     fireEvent.click(bar('R9'));
     expect(screen.getByText(/stays where it was put/)).toBeVisible();
-    fireEvent.click(screen.getByRole('button', { name: 'Let it go' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Unpin' }));
     expect(acts.letGo.mutate).toHaveBeenCalledWith({ plan, no: 1 });
   });
 });

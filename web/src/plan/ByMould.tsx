@@ -145,7 +145,7 @@ function PutForm({ plan, cast, busy, onPut, onLetGo }: PutProps) {
       <Flex gap={4} alignItems="flex-end" wrap="wrap" mt={2}>
         <Box w="150px">
           <Choice
-            label="into"
+            label="mould copy"
             value={copyId}
             options={copies.map((c) => [String(c.copyId), c.copy] as const)}
             onValue={setCopyId}
@@ -159,7 +159,7 @@ function PutForm({ plan, cast, busy, onPut, onLetGo }: PutProps) {
             <Key main busy={busy} onClick={() => onPut(cast.no, Number(copyId), at)}>
               Put it there
             </Key>
-            {cast.pinned && <Key onClick={onLetGo}>Let it go</Key>}
+            {cast.pinned && <Key onClick={onLetGo}>Unpin</Key>}
           </Flex>
         </Box>
       </Flex>

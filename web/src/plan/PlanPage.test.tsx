@@ -100,14 +100,14 @@ describe('the plan', () => {
       'DELETE /api/plan/run': progress(false),
     });
     show(<PlanPage />);
-    await press('Lay it out');
+    await press('Make the plan');
     expect(await screen.findByText(/3 better ones so far/)).toBeVisible();
     await press('Stop looking');
     await waitFor(() => expect(asked.map((a) => a.what)).toContain('DELETE /api/plan/run'));
     const fetched = () => asked.filter((a) => a.what === 'GET /api/plan').length;
     const before = fetched();
     act(() => Line.last?.onmessage?.({ data: JSON.stringify(progress(false)) }));
-    expect(await screen.findByRole('button', { name: 'Lay it out' })).toBeVisible();
+    expect(await screen.findByRole('button', { name: 'Make the plan' })).toBeVisible();
     await waitFor(() => expect(fetched()).toBeGreaterThan(before));
     expect(asked.find((a) => a.what === RUN)?.body).toEqual({ seconds: 10 });
   });
@@ -128,7 +128,7 @@ describe('the plan', () => {
       'GET /api/moulds': { items: [{ id: 7, name: 'Bowl', copies: [{ condition: 'good' }] }] },
     });
     show(<PlanPage />);
-    expect(await screen.findByText('Nothing is laid out yet')).toBeVisible();
+    expect(await screen.findByText('There is no plan yet')).toBeVisible();
     expect(screen.queryByRole('button', { name: 'by day' })).toBeNull();
   });
 

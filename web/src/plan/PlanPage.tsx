@@ -53,7 +53,7 @@ export function PlanPage() {
             </Key>
           ) : (
             <Key main busy={acts.run.isPending} onClick={() => acts.run.mutate(SECONDS)}>
-              Lay it out
+              Make the plan
             </Key>
           )}
         </Flex>
@@ -67,9 +67,9 @@ export function PlanPage() {
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the plan" />}
       {data && !data.id && (
-        <FirstThing title="Nothing is laid out yet">
-          Press “Lay it out”: every cast that open orders want gets its mould copy, its day and its
-          hands.
+        <FirstThing title="There is no plan yet">
+          Press “Make the plan”: every cast that open orders want gets its mould copy, its day and
+          its hands.
         </FirstThing>
       )}
       {data?.id && (

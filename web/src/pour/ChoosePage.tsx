@@ -36,7 +36,7 @@ export function ChoosePage() {
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="what is wanted" />}
       {data && wanted.length === 0 && (
-        <FirstThing title="No order waits to be poured">
+        <FirstThing title="No order needs pouring">
           Choose a product to pour for stock, or{' '}
           <Link className="plain-link" to="/orders/new">
             take an order

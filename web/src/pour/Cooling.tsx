@@ -15,7 +15,7 @@ export function Cooling({ sheet, minutes, onMinutes }: Props) {
   return (
     <Flex gap={4} mt={4} alignItems="center" wrap="wrap">
       <Box w="150px">
-        <TextField label="minutes wanted" text={minutes} onText={onMinutes} />
+        <TextField label="working time needed, minutes" text={minutes} onText={onMinutes} />
       </Box>
       <Text role="status">
         {!cooling

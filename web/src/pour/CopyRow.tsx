@@ -86,7 +86,9 @@ export function CopyRow({ open, mould, chosen, onFlip }: Props) {
       {chosen.length === 0 && (
         <Text mt={2} color="quiet">
           {free === 0
-            ? 'Every copy holds something. Take some out on the shelf first.'
+            ? mould.copies.length === 0
+              ? 'This mould has no copy yet.'
+              : 'No copy is free. Take some out on the shelf first.'
             : 'Choose at least one copy.'}
         </Text>
       )}

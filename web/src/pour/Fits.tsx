@@ -64,7 +64,7 @@ export function Fits({ freshKg }: { freshKg: number }) {
           onValue={setMouldId}
         />
         <Choice
-          label="with"
+          label="recipe"
           value={recipeId}
           options={[
             ['', 'choose a mix'] as const,

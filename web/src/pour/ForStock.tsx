@@ -34,7 +34,7 @@ export function ForStock({ value, onValue }: Props) {
   const { data } = useProducts();
   return !data || data.length === 0 ? null : (
     <Box mt={4}>
-      <GoodsChoice label="or for stock" value={value} onValue={onValue} />
+      <GoodsChoice label="for stock" value={value} onValue={onValue} />
     </Box>
   );
 }

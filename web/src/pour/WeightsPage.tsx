@@ -112,7 +112,12 @@ function HandWeight() {
         />
         <QuantityField label="grip" text={grip} onText={setGrip} dimension="length" />
         <QuantityField label="head’s thickness" text={head} onText={setHead} dimension="length" />
-        <QuantityField label="not let in (boss)" text={boss} onText={setBoss} dimension="length" />
+        <QuantityField
+          label="standing out (boss)"
+          text={boss}
+          onText={setBoss}
+          dimension="length"
+        />
       </Grid>
       <Answer
         {...(data && { figure: `${data.headKg.toFixed(2)} kg` })}

@@ -40,7 +40,7 @@ export function LayerRows({ layers, colourways, onLayers, problemOf }: Props) {
           </Box>
           <Box w="210px">
             <Choice
-              label="in"
+              label="colour"
               value={layer.colourwayId}
               options={[
                 [ORDERED, 'the colour ordered'] as const,
@@ -60,7 +60,7 @@ export function LayerRows({ layers, colourways, onLayers, problemOf }: Props) {
           {row > 0 && (
             <Box w="150px">
               <TextField
-                label="waits, h (0: beside)"
+                label="wait before it, h (0: poured side by side)"
                 text={layer.wait}
                 onText={(wait) => set(row, { wait })}
                 problem={problemOf(`layers.${row}.waitH`)}

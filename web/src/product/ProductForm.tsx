@@ -104,7 +104,7 @@ export function ProductForm({ start, saveWords, save }: Props) {
             problem={problemOf('minutesPerPiece')}
           />
           <TextField
-            label="release, inserts, packing of one"
+            label="release agent, inserts and packing per piece"
             text={goods}
             onText={setGoods}
             problem={problemOf('goods')}
@@ -144,7 +144,7 @@ export function ProductForm({ start, saveWords, save }: Props) {
       </Text>
       <Grid templateColumns={{ base: '1fr', md: 'repeat(3, 1fr)' }} columnGap={4}>
         <QuantityField label="dry mass" text={mass} onText={setMass} dimension="mass" />
-        <QuantityField label="give or take" text={within} onText={setWithin} dimension="mass" />
+        <QuantityField label="tolerance" text={within} onText={setWithin} dimension="mass" />
         <QuantityField
           label="hardware in it"
           text={hardware}

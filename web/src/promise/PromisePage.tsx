@@ -26,10 +26,10 @@ export function PromisePage() {
   return (
     <Box px={{ base: 4, md: 9 }} pt={7} maxW="900px">
       <Text as="h1" textStyle="title" mb={3}>
-        When could it be had?
+        When can we deliver?
       </Text>
       <Grid templateColumns={{ base: '1fr', md: '2fr 1fr' }} columnGap={4}>
-        <GoodsChoice label="what" value={goods} onValue={(g) => set({ goods: g })} />
+        <GoodsChoice label="product" value={goods} onValue={(g) => set({ goods: g })} />
         <TextField label="how many" text={quantity} onText={(q) => set({ quantity: q })} />
       </Grid>
       {error && lines.length > 0 && (

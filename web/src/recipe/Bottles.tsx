@@ -28,7 +28,7 @@ export function Bottles({ pigment, bagKg, percent, onPercent }: Props) {
   return (
     <Box w="170px">
       <TextField
-        label="bottles a bag"
+        label="bottles per bag"
         text={String(Math.round(perBag * 1000) / 1000)}
         onText={(text) => {
           const bottles = numberIn(text);

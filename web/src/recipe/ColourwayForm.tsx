@@ -144,11 +144,11 @@ export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
         <Key main type="submit" busy={colour.isPending} disabled={name.trim() === ''}>
           Keep the colourway
         </Key>
-        <Key onClick={() => setDoses([...doses, { id: NONE, percent: '1' }])}>One more pigment</Key>
+        <Key onClick={() => setDoses([...doses, { id: NONE, percent: '1' }])}>Add a pigment</Key>
         <Key busy={guess.isPending} onClick={() => guess.mutate()}>
           Guess the shade
         </Key>
-        <Key onClick={onDone}>Leave it</Key>
+        <Key onClick={onDone}>Close</Key>
       </Flex>
     </form>
   );

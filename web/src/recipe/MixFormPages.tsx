@@ -91,7 +91,7 @@ export function ChangeMixPage() {
   return (
     <Box px={{ base: 4, md: 9 }} pt={7} maxW="1000px">
       {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
-      {!data && !error && <Loading what="the mix" />}
+      {!data && !error && <Loading what="the recipe" />}
       {data && (
         <>
           <Text as="h1" textStyle="title" mb={4}>

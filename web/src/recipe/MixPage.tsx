@@ -15,11 +15,11 @@ import { ADDITIONS, amountWords } from './words';
 export function MixPage() {
   const { id = '' } = useParams();
   const { data, error, refetch } = useRecipe(id);
-  useTitle(data ? data.recipe.name : 'Mix');
+  useTitle(data ? data.recipe.name : 'Recipe');
   return (
     <Box px={{ base: 4, md: 9 }} pt={7} maxW="1120px">
       {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
-      {!data && !error && <Loading what="the mix" />}
+      {!data && !error && <Loading what="the recipe" />}
       {data && <Whole page={data} />}
     </Box>
   );

@@ -94,7 +94,7 @@ export function PartRows({ parts, onParts, problemOf }: Props) {
           </Box>
           <Box w="210px">
             <Choice
-              label="in"
+              label="measured in"
               value={part.basis}
               options={BASES.map(([basis, words]) =>
                 basis === 'percentOfBinder' && known(part.id)?.role === 'pigment'
@@ -130,7 +130,7 @@ export function PartRows({ parts, onParts, problemOf }: Props) {
           onParts([...parts, { id: NO_MATERIAL, basis: 'partsByVolume', amount: '1' }])
         }
       >
-        One more part
+        Add an ingredient
       </Key>
     </Box>
   );

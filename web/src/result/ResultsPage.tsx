@@ -17,9 +17,9 @@ const WEEKS = [
   ['26', 'half a year'],
 ] as const;
 
-/** What came of it: on time, moulds in use, scrap, margins; a table behind each chart. */
+/** Results: on time, moulds in use, scrap, margins; a table behind each chart. */
 export function ResultsPage() {
-  useTitle('What came of it');
+  useTitle('Results');
   const [params, setParams] = useSearchParams();
   const weeks = params.get('weeks') ?? '8';
   const { data, error, refetch } = useQuery({
@@ -31,7 +31,7 @@ export function ResultsPage() {
     <Box px={{ base: 4, md: 9 }} pt={7} maxW="1060px">
       <Flex justifyContent="space-between" wrap="wrap" gap={4} mb={4}>
         <Text as="h1" textStyle="title">
-          What came of it
+          Results
         </Text>
         <Tabs
           label="Since"

@@ -109,12 +109,12 @@ function Form({ page }: { page: Page }) {
           />
           {row >= 3 && (
             <Box pt="21px">
-              <Key onClick={() => setDrafts(drafts.filter((_, i) => i !== row))}>Out</Key>
+              <Key onClick={() => setDrafts(drafts.filter((_, i) => i !== row))}>Remove</Key>
             </Box>
           )}
           {row >= 2 && (
             <Box pt="21px">
-              <Key onClick={() => insert(row)}>One after</Key>
+              <Key onClick={() => insert(row)}>Add a step below</Key>
             </Box>
           )}
         </Flex>

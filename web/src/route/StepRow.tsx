@@ -42,7 +42,7 @@ export function StepRow({ draft, row, stations, onDraft, problemOf }: Props) {
         <>
           <Box w="100px">
             <TextField
-              label="min a piece"
+              label="minutes per piece"
               text={draft.minutes}
               onText={(minutes) => set({ minutes })}
               problem={problem('attendedMin')}
@@ -50,7 +50,7 @@ export function StepRow({ draft, row, stations, onDraft, problemOf }: Props) {
           </Box>
           <Box w="110px">
             <TextField
-              label="best within, h"
+              label="best done within, h"
               text={draft.best}
               onText={(best) => set({ best })}
               problem={problem('bestH')}
@@ -61,7 +61,7 @@ export function StepRow({ draft, row, stations, onDraft, problemOf }: Props) {
       {draft.step === 'bath' && (
         <Box w="150px">
           <Choice
-            label="kept wet"
+            label="keep wet"
             value={draft.wetting}
             options={[
               ['underWater', 'under water'] as const,
@@ -84,7 +84,7 @@ export function StepRow({ draft, row, stations, onDraft, problemOf }: Props) {
           </Box>
           <Box w="110px">
             <TextField
-              label="min between"
+              label="minutes between coats"
               text={draft.gap}
               onText={(gap) => set({ gap })}
               problem={problem('gapMin')}
@@ -100,7 +100,7 @@ export function StepRow({ draft, row, stations, onDraft, problemOf }: Props) {
           </Box>
           <Box w="100px">
             <TextField
-              label="g/m² a coat"
+              label="g/m² per coat"
               text={draft.grams}
               onText={(grams) => set({ grams })}
               problem={problem('gramsPerM2')}
@@ -110,7 +110,7 @@ export function StepRow({ draft, row, stations, onDraft, problemOf }: Props) {
       )}
       <Box w="170px">
         <Choice
-          label="takes up room in"
+          label="station"
           value={draft.station}
           options={[['', 'no station'] as const, ...stations]}
           onValue={(station) => set({ station })}

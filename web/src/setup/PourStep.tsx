@@ -45,7 +45,7 @@ export function PourStep({ draft, change, shape, preview, error }: Props) {
             onValue={(route) => change({ route })}
           />
           <QuantityField
-            label="sold by its mass: dry, all in"
+            label="sold by weight: dry weight with hardware"
             text={draft.target}
             onText={(target) => change({ target })}
             dimension="mass"
@@ -53,7 +53,7 @@ export function PourStep({ draft, change, shape, preview, error }: Props) {
           />
           {draft.target.trim() !== '' && (
             <QuantityField
-              label="of that, hardware"
+              label="hardware in that weight"
               text={draft.hardware}
               onText={(hardware) => change({ hardware })}
               dimension="mass"

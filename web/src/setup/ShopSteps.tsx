@@ -74,7 +74,7 @@ export function ToolsStep({ shop, change, problemOf }: Props) {
       />
       {shop.otherMixer || !known ? (
         <QuantityField
-          label="it mixes at once"
+          label="largest mix"
           text={shop.mixer}
           onText={(mixer) => change({ mixer })}
           dimension="volume"

@@ -67,7 +67,7 @@ export function PlacePanel({ group, now }: { group: Group; now: number }) {
       )}
       <Flex gap={4} wrap="wrap" alignItems="flex-end">
         <Box w="240px">
-          <TextField label="wanted out by" type="datetime-local" text={outBy} onText={setOutBy} />
+          <TextField label="needed out by" type="datetime-local" text={outBy} onText={setOutBy} />
         </Box>
         <Text flex={1} minW="220px" pb={6} fontWeight={600}>
           {asked && tent

@@ -41,7 +41,7 @@ export function ShelfPage() {
       {!data && !error && <Loading what="the shelf" />}
       {data && data.groups.length === 0 && (
         <Box px={6}>
-          <FirstThing title="Nothing stands on the shelf">
+          <FirstThing title="The shelf is empty">
             <Link className="plain-link" to="/pour">
               Pour something
             </Link>{' '}

@@ -111,7 +111,7 @@ export function StepForm({ group, now, onDone }: Props) {
           </Box>
           <Box w="220px">
             <TextField
-              label="done at (empty: now)"
+              label="done at (leave empty for now)"
               type="datetime-local"
               text={doneAt}
               onText={setDoneAt}

@@ -68,7 +68,7 @@ export function HoursFields({ hours, onHours, problemOf }: Props) {
   return (
     <Box role="group" aria-label="Hours">
       <Text textStyle="small" color="quiet">
-        somebody is in on
+        working days
       </Text>
       <Flex gap={2} wrap="wrap" mb={2}>
         {DAYS.map(([day, name]) => (
@@ -112,7 +112,7 @@ export function HoursFields({ hours, onHours, problemOf }: Props) {
           problem={problemOf('hours.closes')}
         />
         <TextField
-          label="people who work at once"
+          label="people working at once"
           text={hours.people}
           onText={(people) => set({ people })}
           problem={problemOf('people')}
@@ -124,7 +124,7 @@ export function HoursFields({ hours, onHours, problemOf }: Props) {
           problem={problemOf('hours.closed.0')}
         />
         <TextField
-          label="address for labels, parts by commas"
+          label="address on labels, lines separated by commas"
           text={hours.address}
           onText={(address) => set({ address })}
           problem={problemOf('address')}

@@ -21,8 +21,8 @@ const MEASURES: readonly (readonly [Measure, string])[] = [
   ['mixerL', 'the mixer takes, L'],
   ['scoopL', 'one level scoop holds, L'],
   ['scaleG', 'the scale shows steps of, g'],
-  ['wastePercent', 'mixed on top for the bowl, %'],
-  ['roomC', 'the room usually has, °C'],
+  ['wastePercent', 'extra for what stays in the bowl, %'],
+  ['roomC', 'usual room temperature, °C'],
   ['ratePerHour', 'an hour of work costs'],
 ];
 
@@ -84,7 +84,7 @@ function Form({ workshop }: { workshop: Workshop }) {
       <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} columnGap={4}>
         <TextField label="name" text={name} onText={setName} problem={problemOf('name')} />
         <Choice
-          label="a cup is"
+          label="size of your cup"
           value={cup}
           options={[
             ['us', 'the US cup, 236.6 ml'] as const,

@@ -30,14 +30,14 @@ export function CoreFields({ draft, change, problemOf }: Props) {
           />
           <Grid templateColumns="1fr 1fr 1fr" columnGap={3}>
             <QuantityField
-              label="lifted, the base’s thickness"
+              label="lifted by the thickness of the base"
               text={draft.coreLift}
               onText={(coreLift) => change({ coreLift })}
               dimension="length"
               problem={problemOf('coreLiftMm')}
             />
             <QuantityField
-              label="off centre, as it usually is"
+              label="usual offset of the core"
               text={draft.coreOffset}
               onText={(coreOffset) => change({ coreOffset })}
               dimension="length"

@@ -39,7 +39,7 @@ export function MeasuredFields({ onVolume }: { onVolume: (litres: string) => voi
       <Flex gap={3} alignItems="flex-end" wrap="wrap">
         <Box flex={1} minW="140px">
           <QuantityField
-            label="it weighs, without the mould"
+            label="weight without the mould"
             text={mass}
             onText={setMass}
             dimension="mass"

@@ -44,7 +44,7 @@ export function PartFields({ draft, change, problem }: Props) {
           Pour it in two
         </Key>
       ) : (
-        <Key onClick={() => change({ parts: [] })}>Pour it in one</Key>
+        <Key onClick={() => change({ parts: [] })}>Pour in one piece</Key>
       )}
     </Box>
   );

@@ -40,7 +40,8 @@ public class ColourOffers {
    * @param pigment in words; null where there is none in it
    * @param percentOfCement its dose
    * @param inShop whether its pigment is one of the shop's materials
-   * @param inRecipe whether the recipe has a colourway of that name already
+   * @param inRecipe whether the recipe has a colourway of that name already, or for the plain
+   *     colour one without pigment
    */
   public record ColourOffer(
       String code,
@@ -59,12 +60,13 @@ public class ColourOffers {
    */
   @Transactional(readOnly = true)
   public List<ColourOffer> offers(@Nullable Long recipeId, @Nullable String binder) {
+    List<ColourwayView> own =
+        recipeId == null ? List.of() : recipes.colourwaysOf(recipes.recipe(recipeId).firstId());
     Set<String> names =
-        recipeId == null
-            ? Set.of()
-            : recipes.colourwaysOf(recipes.recipe(recipeId).firstId()).stream()
-                .map(c -> c.name().toLowerCase(java.util.Locale.ROOT))
-                .collect(Collectors.toSet());
+        own.stream()
+            .map(c -> c.name().toLowerCase(java.util.Locale.ROOT))
+            .collect(Collectors.toSet());
+    boolean plain = own.stream().anyMatch(c -> c.doses().isEmpty());
     List<MaterialView> shop = materials.stock().stream().map(StockView::material).toList();
     List<ColourOffer> offers = new ArrayList<>();
     for (StartingColour colour : StartingColour.shipped()) {
@@ -77,7 +79,8 @@ public class ColourOffers {
               code == null ? null : StartingMaterials.shipped().find(code).orElseThrow().name(),
               colour.percentOfCement(),
               code == null || shop.stream().anyMatch(m -> m.code().equals(code)),
-              names.contains(colour.name().toLowerCase(java.util.Locale.ROOT))));
+              (code == null && plain)
+                  || names.contains(colour.name().toLowerCase(java.util.Locale.ROOT))));
     }
     Set<String> shipped =
         StartingColour.shipped().stream()

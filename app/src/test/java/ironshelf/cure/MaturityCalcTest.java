@@ -50,7 +50,7 @@ class MaturityCalcTest {
     assertThat(body.path("reached").asBoolean()).isTrue();
     JsonNode late = app.post("/api/calc/tent", "{\"hoursLeft\":1,\"demouldAgeH\":72}").body();
     assertThat(late.path("reached").asBoolean()).isFalse();
-    assertThat(late.path("warnings").get(0).path("message").asString()).startsWith("Not in time");
+    assertThat(late.path("warnings").get(0).path("code").asString()).isEqualTo("tent.tooLate");
   }
 
   @Test

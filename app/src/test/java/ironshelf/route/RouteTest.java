@@ -52,7 +52,7 @@ class RouteTest {
                         + "{\"step\":\"demould\"}]}")
                 .body()
                 .toString())
-        .contains("in the mould still");
+        .contains("still in the mould");
     String path = "/api/products/" + id(app, "Hex tile") + "/route";
     long seen = app.get(path).path("route").path("id").asLong();
     Answer moon =

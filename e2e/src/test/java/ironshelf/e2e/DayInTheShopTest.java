@@ -110,7 +110,7 @@ class DayInTheShopTest {
     page.navigate("/");
     shelf.key(Pattern.compile("Boat stepping stone ×1, .*out .*")).click();
     assertThat(page.getByText("Colder than usual: out at")).isVisible();
-    page.getByLabel("wanted out by").fill(inHours(shop, 10));
+    page.getByLabel("needed out by").fill(inHours(shop, 10));
     assertThat(page.getByText("Keep it at")).isVisible();
     page.waitForResponse(
         "**/api/shelf/places", () -> shelf.key(Pattern.compile("^To the heated tent, .*")).click());
@@ -174,7 +174,7 @@ class DayInTheShopTest {
     assertThat(page.getByLabel("Share of 28-day strength by age")).isVisible();
     Browser.isAccessible(page);
     page.navigate("/pieces/" + pieceId + "/inspect");
-    page.getByLabel("what is seen").selectOption("Base thick, wall short");
+    page.getByLabel("add a defect").selectOption("Base thick, wall short");
     page.getByLabel("Where it is on the piece").click();
     page.getByLabel("held down with, kg").fill("0.2");
     Locator cause = page.getByRole(AriaRole.LISTITEM).first();
@@ -185,7 +185,7 @@ class DayInTheShopTest {
     Browser.isAccessible(page);
     shelf.key("Scrap it").click();
     assertThat(page.getByText("scrap: Base thick, wall short")).isVisible();
-    assertThat(page.getByLabel("Its story")).containsText("sealed");
+    assertThat(page.getByLabel("History")).containsText("sealed");
     page.navigate("/");
     shelf.key(Pattern.compile("Ripple bowl ×2, Chalk, inspect since .*")).click();
     shelf.key("2 firsts").click();

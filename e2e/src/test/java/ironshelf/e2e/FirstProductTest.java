@@ -75,7 +75,7 @@ class FirstProductTest {
       Browser.isAccessible(page);
       page.getByText("Book a delivery").first().click();
       page.getByLabel("how much came (a pack is a 25 kg bag)").fill("6 bags");
-      page.getByLabel("paid for all of it").fill("58.80");
+      page.getByLabel("price of the delivery").fill("58.80");
       assertThat(page.getByText("read as 6 × 25 kg, 150 kg at 0.39 a kilogram")).isVisible();
       Browser.isAccessible(page);
       page.getByText("Book it").click();
@@ -140,7 +140,7 @@ class FirstProductTest {
       effort.press("Next");
       effort.press("Next");
       effort.type("name (Plate with bore where it is left empty)", "Loading plate");
-      effort.type("sold by its mass: dry, all in", "20 kg");
+      effort.type("sold by weight: dry weight with hardware", "20 kg");
       assertThat(page.getByText("20.7").first()).isVisible();
       effort.press("Make it");
       toTheFirstFigure(page, effort, "bagged high-strength concrete mix");

@@ -166,7 +166,7 @@ class FromOrderToPiecesTest {
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no mould 99999");
     Browser.isAccessible(page);
     page.navigate("/nowhere");
-    assertThat(page.getByText("There is nothing at this address")).isVisible();
+    assertThat(page.getByText("There is no page at this address")).isVisible();
     page.navigate("/pour");
     assertThat(page).hasTitle("Pour · Iron Shelf");
     page.getByText("night", new Page.GetByTextOptions().setExact(true)).click();
@@ -177,15 +177,18 @@ class FromOrderToPiecesTest {
   void anEmptyShopSaysWhatToDo(RunningApp app, Browser browser) {
     try (RunningApp empty = new RunningApp(false)) {
       Page page = browser.open(empty, "/");
-      assertThat(page.getByText("Nothing stands on the shelf")).isVisible();
+      assertThat(page).hasTitle("Set up your shop · Iron Shelf");
+      page.getByText("Leave the rest for later").click();
+      assertThat(page.getByText("There is nothing to make yet")).isVisible();
       assertThat(page.getByText("Demo,")).isHidden();
       Browser.isAccessible(page);
       page.navigate("/temperatures");
       assertThat(page.getByText("no probe yet: the usual day").first()).isVisible();
       page.navigate("/next");
-      assertThat(page.getByText("Nothing is due by")).isVisible();
+      page.getByText("Make the first product").click();
+      assertThat(page).hasTitle("New product · Iron Shelf");
       page.navigate("/orders");
-      assertThat(page.getByText("Nobody waits for anything")).isVisible();
+      assertThat(page.getByText("There is nothing to make yet")).isVisible();
       page.navigate("/moulds");
       assertThat(page.getByText("No moulds yet")).isVisible();
     }

@@ -19,7 +19,7 @@ class LayersAndTargetsTest {
   void aTrayInTwoColours(RunningApp app, Browser browser) {
     Page page = browser.open(app, "/pour");
     Bench bench = new Bench(page);
-    page.getByLabel("or for stock").selectOption("Tide tray, Chalk");
+    page.getByLabel("for stock").selectOption("Tide tray, Chalk");
     assertThat(page.getByText("ground, chalk, 60 %")).isVisible();
     assertThat(page.getByText("tide, slate, 40 %")).isVisible();
     Browser.isAccessible(page);
@@ -71,7 +71,7 @@ class LayersAndTargetsTest {
   void aTwentyKiloPlateEndsWithinItsTolerance(RunningApp app, Browser browser) {
     Page page = browser.open(app, "/pour");
     Bench bench = new Bench(page);
-    page.getByLabel("or for stock").selectOption("Loading plate 20 kg, Plain grey");
+    page.getByLabel("for stock").selectOption("Loading plate 20 kg, Plain grey");
     bench.prepare();
     bench.weighAndMix(3);
     assertThat(page.getByText("20.68")).isVisible();
@@ -104,7 +104,7 @@ class LayersAndTargetsTest {
     page.getByLabel("the mould, empty").fill("1.2 kg");
     assertThat(page.getByLabel("Where the scale stops")).containsText("21.88 kg");
     page.getByLabel("does it fit").selectOption("Carry stone 20 kg");
-    page.getByLabel("with").selectOption("Rapid neat 4 : 1");
+    page.getByLabel("recipe").selectOption("Rapid neat 4 : 1");
     assertThat(page.getByText("It fits:")).isVisible();
     page.getByLabel("does it fit").selectOption("Hex tile");
     assertThat(page.getByText("It does not fit:")).isVisible();

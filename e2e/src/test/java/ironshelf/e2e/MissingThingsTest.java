@@ -67,7 +67,7 @@ class MissingThingsTest {
       page.navigate(path);
       assertThat(page.getByText("Fetching")).hasCount(0);
       assertThat(page.locator("h1").first()).isAttached();
-      assertThat(page.getByText("This did not come through")).hasCount(0);
+      assertThat(page.getByText("This could not be loaded")).hasCount(0);
       assertThat(page.getByText("Something broke")).hasCount(0);
       Browser.isAccessible(page);
     }

@@ -61,13 +61,14 @@ class MixesTest {
     button(page.locator("main"), "Add a colourway").click();
     page.getByLabel("colourway", new Page.GetByLabelOptions().setExact(true)).fill("Plain");
     button(page.locator("main"), "Keep the colourway").click();
-    assertThat(page.getByText("no pigment")).isVisible();
+    // One colourway without pigment, and no more offer of another.
+    assertThat(page.getByText("no pigment")).hasCount(1);
     page.getByText("write the next version").click();
     page.getByLabel("amount 1").fill("1.25");
     // Half a kilogram of black to each 20 kg bag is 2.5 % of the binder.
-    page.getByText("One more part").click();
+    page.getByText("Add an ingredient").click();
     page.getByLabel("material 3").selectOption("Rapid-setting cement");
-    page.getByLabel("in", label()).nth(2).selectOption("% of binder");
+    page.getByLabel("measured in", label()).nth(2).selectOption("% of binder");
     page.getByLabel("or kg a bag, 3").fill("0.5");
     assertThat(page.getByLabel("amount 3")).hasValue("2.5");
     page.getByLabel("material 3").selectOption("none");

@@ -54,7 +54,7 @@ class MouldsTest {
     fill(page, "height", "150");
     assertThat(page.getByText("read as 12 cm")).isVisible();
     button(page, "Add a core").click();
-    fill(page, "lifted, the base’s thickness", "15");
+    fill(page, "lifted by the thickness of the base", "15");
     assertThat(page.getByText("0.961")).isVisible();
     assertThat(page.getByText("14.0", exact())).isVisible();
     Browser.isAccessible(page);
@@ -81,9 +81,9 @@ class MouldsTest {
     assertThat(page).hasTitle("Copy NP1 · Iron Shelf");
     button(page, "Print its label").click();
     assertThat(page.getByText("labels/NP1.png")).isVisible();
-    button(page, "Its condition changed").click();
-    page.getByLabel("it is").selectOption("mend");
-    page.getByLabel("because").fill("crack at the lip");
+    button(page, "Change condition").click();
+    page.getByLabel("condition").selectOption("mend");
+    page.getByLabel("reason").fill("crack at the lip");
     Browser.isAccessible(page);
     button(page, "Note it").click();
     assertThat(page.getByText("crack at the lip")).isVisible();
@@ -183,7 +183,7 @@ class MouldsTest {
     moulds.getByText("Take in 1 row").click();
     assertThat(moulds).containsText("Done: 1 new");
     Browser.isAccessible(page);
-    Download out = page.waitForDownload(() -> moulds.getByText("take moulds.csv out").click());
+    Download out = page.waitForDownload(() -> moulds.getByText("export moulds.csv").click());
     Assertions.assertThat(Files.readString(out.path()))
         .contains("Table disc")
         .contains("cavity_diameter_mm");

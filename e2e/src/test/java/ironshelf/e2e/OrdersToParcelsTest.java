@@ -53,7 +53,7 @@ class OrdersToParcelsTest {
   }
 
   private static void aTableComesIn(Page page) {
-    link(page, "Table in").click();
+    link(page, "Import a table").click();
     LocalDate due = LocalDate.now(ZoneId.systemDefault()).plusDays(30);
     String table =
         "Ref,Client,Article,Colour,Qty,Wanted by\r\n"
@@ -76,10 +76,10 @@ class OrdersToParcelsTest {
 
   private static void itIsLaidOut(Page page, ShopApi shop) {
     page.navigate("/plan");
-    key(page, "Lay it out").click();
+    key(page, "Make the plan").click();
     // Stopped as soon as it looks; the first plan stands already.
     key(page, "Stop looking").click();
-    assertThat(key(page, "Lay it out")).isVisible();
+    assertThat(key(page, "Make the plan")).isVisible();
     assertThat(page.getByText(Pattern.compile("\\d+ casts to"))).isVisible();
     key(page, "by order").click();
     assertThat(link(page, "T-1, Tern Street Shop").first()).isVisible();
@@ -90,7 +90,7 @@ class OrdersToParcelsTest {
   private static void aRushIsQuotedAndAccepted(Page page, ShopApi shop) {
     JsonNode cup = shop.product("Tea-light cup");
     page.navigate("/plan/promise");
-    page.getByLabel("what")
+    page.getByLabel("product")
         .selectOption(
             cup.path("product").path("id").asLong()
                 + "-"
@@ -142,7 +142,7 @@ class OrdersToParcelsTest {
     page.locator("button[aria-label*=', order ']").first().press("Enter");
     page.getByLabel("poured at").fill(LocalDate.now(ZoneId.systemDefault()).plusDays(9) + "T03:00");
     key(page, "Put it there").click();
-    assertThat(page.getByText("Nobody is in at")).isVisible();
+    assertThat(page.getByText("Nobody works at")).isVisible();
   }
 
   /** Dragged along its rail a cast is there, or the reason stands on the page. */
@@ -193,7 +193,7 @@ class OrdersToParcelsTest {
     assertThat(page.getByText("Done, go on").first()).isVisible();
     shop.pour(plan, visit);
     page.navigate("/plan");
-    assertThat(key(page, "Lay it out")).isVisible();
+    assertThat(key(page, "Make the plan")).isVisible();
     assertThat(toPour(shop)).isLessThan(before);
   }
 
@@ -206,10 +206,10 @@ class OrdersToParcelsTest {
   }
 
   private static void piecesAreAllottedAndSent(Page page, ShopApi shop) throws Exception {
-    // An order is called off, and what was finished for it goes to the next.
+    // An order is cancelled, and what was finished for it goes to the next.
     page.navigate("/orders/1");
-    key(page, "Call it off").click();
-    assertThat(page.getByText("This order was called off")).isVisible();
+    key(page, "Cancel the order").click();
+    assertThat(page.getByText("This order was cancelled")).isVisible();
     JsonNode order = shop.get("/api/orders?search=T-1").path("items").get(0);
     page.navigate("/orders/" + order.path("id").asLong());
     key(page, "Allot the oldest of one shade").click();
@@ -217,9 +217,9 @@ class OrdersToParcelsTest {
     Browser.isAccessible(page);
     link(page, "Pack what is ready").click();
     assertThat(page.getByText("no fewer would do")).isVisible();
-    page.getByLabel("taken by").selectOption("collected");
+    page.getByLabel("carrier").selectOption("collected");
     Browser.isAccessible(page);
-    key(page, "It has gone").click();
+    key(page, "Mark as sent").click();
     assertThat(page.getByText(Pattern.compile("· part sent ·"))).isVisible();
     String slip = link(page, "packing slip").getAttribute("href");
     try (PDDocument pdf = Loader.loadPDF(page.request().get(slip).body())) {
