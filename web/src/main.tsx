@@ -36,9 +36,9 @@ import { NewProductSteps, SetUpPage } from './setup/SetUpPage';
 import { ChangeProductPage, NewProductPage } from './product/ProductFormPages';
 import { PiecePage } from './piece/PiecePage';
 import { WeightsPage } from './pour/WeightsPage';
-import { ChangeMixPage, NewMixPage } from './recipe/MixFormPages';
-import { MixesPage } from './recipe/MixesPage';
-import { MixPage } from './recipe/MixPage';
+import { ChangeRecipePage, NewRecipePage } from './recipe/RecipeFormPages';
+import { RecipesPage } from './recipe/RecipesPage';
+import { RecipePage } from './recipe/RecipePage';
 import { ShelfPage } from './shelf/ShelfPage';
 import { system } from './theme/theme';
 import { WorkshopPage } from './workshop/WorkshopPage';
@@ -90,10 +90,10 @@ const router = createBrowserRouter([
       { path: '/moulds/:id', element: <MouldPage /> },
       { path: '/moulds/:id/change', element: <ChangeMouldPage /> },
       { path: '/copies/:id', element: <CopyPage /> },
-      { path: '/mixes', element: <MixesPage /> },
-      { path: '/mixes/new', element: <NewMixPage /> },
-      { path: '/mixes/:id', element: <MixPage /> },
-      { path: '/mixes/:id/change', element: <ChangeMixPage /> },
+      { path: '/recipes', element: <RecipesPage /> },
+      { path: '/recipes/new', element: <NewRecipePage /> },
+      { path: '/recipes/:id', element: <RecipePage /> },
+      { path: '/recipes/:id/change', element: <ChangeRecipePage /> },
       { path: '/stock', element: <StockPage /> },
       { path: '/stock/use', element: <UsePage /> },
       { path: '/stock/take', element: <TakePage /> },

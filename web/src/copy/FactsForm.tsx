@@ -54,7 +54,7 @@ export function FactsForm({ history, change }: Props) {
         <Box w="120px">
           <TextField label="price paid" text={boughtFor} onText={setBoughtFor} />
         </Box>
-        <Box w="170px">
+        <Box w="210px">
           <QuantityField
             label="empty weight with its core"
             text={empty}

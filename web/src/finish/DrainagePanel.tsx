@@ -16,9 +16,9 @@ export function DrainagePanel({ containerL, pieces }: { containerL: number; piec
   });
   return (
     <Box as="section" aria-label="Drainage">
-      <Box w="160px">
+      <Box w="190px">
         <TextField
-          label="depth of the layer, % of the inside"
+          label="layer depth, % of inside"
           text={share}
           onText={setShare}
           problem={error ? messageOf(error) : undefined}

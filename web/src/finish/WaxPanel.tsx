@@ -32,7 +32,7 @@ export function WaxPanel({ containerL, pieces }: { containerL: number; pieces: n
   return (
     <Box as="section" aria-label="Wax" mb={3}>
       <Flex gap={3} wrap="wrap">
-        <Box w="130px">
+        <Box w="180px">
           <TextField label="left empty at the top, %" text={headspace} onText={setHeadspace} />
         </Box>
         <Box w="130px">

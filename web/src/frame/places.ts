@@ -7,7 +7,7 @@ export const places = [
   { path: '/pour', name: 'Pour', key: '5' },
   { path: '/products', name: 'Products', key: '6' },
   { path: '/moulds', name: 'Moulds', key: '7' },
-  { path: '/mixes', name: 'Recipes', key: '8' },
+  { path: '/recipes', name: 'Recipes', key: '8' },
   { path: '/stock', name: 'Stock', key: '9' },
   { path: '/dispatch', name: 'Send', key: '0' },
 ] as const;

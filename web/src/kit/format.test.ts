@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { bagsAnd, benchGrams, benchMass, counted, figure, left, moment } from './format';
+import {
+  bagsAnd,
+  benchGrams,
+  benchMass,
+  counted,
+  figure,
+  left,
+  moment,
+  plural,
+  withArticle,
+} from './format';
 
 describe('what a bench scale shows (handbook 2, units)', () => {
   it.each([
@@ -22,9 +32,19 @@ describe('words', () => {
     expect(bagsAnd(0.2, undefined)).toBe('200\u2009g');
   });
 
+  it.each(['a box', 'an outline', 'an 80 lb bag', 'an 18 kg pail', 'a 180 kg drum', 'a 25 kg bag'])(
+    'says %s',
+    (said) => expect(withArticle(said.replace(/^an? /, ''))).toBe(said),
+  );
+
   it('counts products that have a plural and those that have none', () => {
     expect(counted(3, 'Ripple bowl')).toBe('3 Ripple bowls');
     expect(counted(1, 'Ripple bowl')).toBe('1 Ripple bowl');
+    expect(counted(4, 'Soap dish')).toBe('4 Soap dishes');
+    expect(counted(4, 'Tea-light box')).toBe('4 Tea-light boxes');
+    expect(counted(4, 'Bookends')).toBe('4 Bookends');
+    expect(plural(2, 'copy')).toBe('2 copies');
+    expect(plural(2, 'batch')).toBe('2 batches');
     expect(counted(2, 'Carry stone 20 kg')).toBe('2 × Carry stone 20 kg');
   });
 

@@ -1,3 +1,5 @@
+import pluralize from 'pluralize';
+
 /** The edge: figures become what a scale shows and what people say. Nothing is rounded before. */
 
 const THIN = '\u2009';
@@ -31,12 +33,18 @@ export function clock(at: number): string {
 
 /** A moment as the shop says it: a clock today, a weekday this week, a date after. */
 export function moment(at: number, now: number): string {
-  const days = Math.round((startOfDay(at) - startOfDay(now)) / 86_400_000);
-  if (days === 0) {
-    return clock(at);
-  }
+  const days = daysBetween(now, at);
   if (days === 1 || days === -1) {
     return `${days === 1 ? 'tomorrow' : 'yesterday'} ${clock(at)}`;
+  }
+  return shortMoment(at, now);
+}
+
+/** The same where there is little room: tomorrow is a weekday too. */
+export function shortMoment(at: number, now: number): string {
+  const days = daysBetween(now, at);
+  if (days === 0) {
+    return clock(at);
   }
   const date = new Date(at);
   return Math.abs(days) < 7
@@ -59,6 +67,10 @@ export function date(iso: string): string {
     month: 'short',
     year: 'numeric',
   });
+}
+
+function daysBetween(from: number, to: number): number {
+  return Math.round((startOfDay(to) - startOfDay(from)) / 86_400_000);
 }
 
 function startOfDay(at: number): number {
@@ -92,8 +104,13 @@ export function counted(n: number, product: string): string {
   return /[a-z]{3,}$/.test(product) ? plural(n, product) : `${n} × ${product}`;
 }
 
-export function plural(n: number, one: string, many = `${one}s`): string {
+export function plural(n: number, one: string, many = pluralize(one)): string {
   return `${n} ${n === 1 ? one : many}`;
+}
+
+/** With its article, by sound: "a box", "an outline", "an 80 lb bag". */
+export function withArticle(what: string): string {
+  return `${/^([aeiou]|8|11(?!\d)|18(?!\d))/i.test(what) ? 'an' : 'a'} ${what}`;
 }
 
 const VULGAR: Record<string, string> = {

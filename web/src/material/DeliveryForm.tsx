@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useDeferredValue, useState } from 'react';
 import { messageOf } from '../api/client';
-import { amount as numberOf, figure, money } from '../kit/format';
+import { amount as numberOf, figure, money, withArticle } from '../kit/format';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
@@ -41,7 +41,7 @@ export function DeliveryForm({ stock, onDone }: { stock: Stock; onDone: () => vo
       <Flex gap={3} wrap="wrap" alignItems="flex-start">
         <Box w="210px">
           <TextField
-            label={`how much came${material.pack ? ` (a pack is a ${material.pack})` : ''}`}
+            label={`how much came${material.pack ? ` (a pack is ${withArticle(material.pack)})` : ''}`}
             text={amount}
             onText={setAmount}
             problem={problemOf('amount') ?? amountWrong}

@@ -1,5 +1,5 @@
 import { Box, chakra, Text } from '@chakra-ui/react';
-import { amount, figure } from '../kit/format';
+import { amount, figure, withArticle } from '../kit/format';
 import type { MaterialDraft } from './materialDraft';
 
 const Svg = chakra('svg');
@@ -33,7 +33,7 @@ export function PackPicture({ draft }: { draft: MaterialDraft }) {
         h="230px"
         mx="auto"
         role="img"
-        aria-label={pack === '' ? 'sold loose' : `a ${pack}`}
+        aria-label={pack === '' ? 'sold loose' : withArticle(pack)}
       >
         <path
           d={path(pack)}

@@ -49,7 +49,7 @@ export function AddCopy({ mould }: { mould: Mould }) {
         <Box w="150px">
           <TextField label="place" text={place} onText={setPlace} />
         </Box>
-        <Box w="130px">
+        <Box w="150px">
           <TextField
             label="casts made so far"
             text={before}

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { figure } from '../kit/format';
+import { figure, withArticle } from '../kit/format';
 import { FigureRow } from '../kit/Why';
 import type { Mould } from './useMoulds';
 import { KIND_NAMES } from './words';
@@ -24,7 +24,11 @@ export function MouldFigures({ mould, sum, offsetMm, mix }: Props) {
         value={sum.capacityL.toFixed(3)}
         unit="L"
         what="it holds"
-        short={core ? `a ${cavityName} less a ${KIND_NAMES[core.kind]}` : `a ${cavityName}`}
+        short={
+          core
+            ? `${withArticle(cavityName)} less ${withArticle(KIND_NAMES[core.kind])}`
+            : withArticle(cavityName)
+        }
       >
         Cavity {sum.cavityL.toFixed(4)} L − cores under the rim {sum.coreDisplacedL.toFixed(4)} L −
         inserts {sum.insertsL.toFixed(4)} L, times {mould.shape.cavities}. Exact formulas of the

@@ -76,8 +76,8 @@ function Whole({ mould }: { mould: Mould }) {
         </Link>
       </Flex>
       <Text color="quiet">
-        {mould.kindName} · {familyName(mould.family)} ·{' '}
-        {plural(mould.copies.length, 'copy', 'copies')}, {free} free
+        {mould.kindName} · {familyName(mould.family)} · {plural(mould.copies.length, 'copy')},{' '}
+        {free} free
         {used.map((p) => (
           <span key={p.product.id}>
             {' · '}

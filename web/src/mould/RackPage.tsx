@@ -84,7 +84,7 @@ export function RackPage() {
         />
         <Choice label="show" value={when} options={WHEN} onValue={(w) => set('free', w, 'any')} />
         <Text color="quiet" alignSelf="center">
-          {data && `${plural(rows.length, 'mould')}, ${plural(shown, 'copy', 'copies')}`}
+          {data && `${plural(rows.length, 'mould')}, ${plural(shown, 'copy')}`}
         </Text>
       </Grid>
       {error && !data && <Failed error={error} retry={() => void refetch()} />}

@@ -31,7 +31,7 @@ export const RackRow = memo(function RackRow({ mould, copies }: Props) {
             {mould.kindName}
           </Text>
           <Text textStyle="small" color="quiet">
-            {plural(mould.copies.length, 'copy', 'copies')}, {free} free
+            {plural(mould.copies.length, 'copy')}, {free} free
           </Text>
         </Link>
       </Box>

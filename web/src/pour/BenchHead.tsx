@@ -22,8 +22,7 @@ export function BenchHead({ sheet, wettedAt, now }: Props) {
         {sheet.layers.map((l) => l.colourway.name).join(' and ')}
       </Text>
       <Text>
-        {plural(codesOf(sheet).length, 'copy', 'copies')} ·{' '}
-        {plural(sheet.batches.length, 'mix', 'mixes')}
+        {plural(codesOf(sheet).length, 'copy')} · {plural(sheet.batches.length, 'mix')}
       </Text>
       <Text color="quiet">
         water {sheet.waterC.toFixed(0)} °C buys {sheet.workingMin.toFixed(0)} min

@@ -14,7 +14,7 @@ export function Cooling({ sheet, minutes, onMinutes }: Props) {
   const { cooling } = sheet;
   return (
     <Flex gap={4} mt={4} alignItems="center" wrap="wrap">
-      <Box w="150px">
+      <Box w="220px">
         <TextField label="working time needed, minutes" text={minutes} onText={onMinutes} />
       </Box>
       <Text role="status">

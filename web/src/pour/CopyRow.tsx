@@ -43,7 +43,7 @@ export function CopyRow({ open, mould, chosen, onFlip }: Props) {
         {open.product}, {open.colourway}, for {open.forWhom}
       </Text>
       <Text color="quiet" mb={2}>
-        {plural(free, 'copy', 'copies')} free of {mould.copies.length}
+        {plural(free, 'copy')} free of {mould.copies.length}
         {open.toPour !== undefined && `; ${open.toPour} wanted`}
       </Text>
       <Flex wrap="wrap" gap={2}>

@@ -67,7 +67,7 @@ export function Fits({ freshKg }: { freshKg: number }) {
           label="recipe"
           value={recipeId}
           options={[
-            ['', 'choose a mix'] as const,
+            ['', 'choose a recipe'] as const,
             ...(recipes ?? []).map((r) => [String(r.recipe.firstId), r.recipe.name] as const),
           ]}
           onValue={setRecipeId}

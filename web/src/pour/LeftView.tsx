@@ -43,7 +43,7 @@ export function LeftView({ sheet }: { sheet: Sheet }) {
       <Text fontSize="26px">About {benchMass(Math.max(0, leftKg))} will be left.</Text>
       {data && data.fill.length > 0 && (
         <Text fontSize="26px" mt={2}>
-          It fills {data.fill.map((f) => plural(f.count, f.mould, `${f.mould}s`)).join(', ')};{' '}
+          It fills {data.fill.map((f) => plural(f.count, f.mould)).join(', ')};{' '}
           {benchMass(data.wastedKg)} is then over.
         </Text>
       )}

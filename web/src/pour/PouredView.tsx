@@ -2,7 +2,7 @@ import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { messageOf } from '../api/client';
-import { benchMass, clock, moment, plural } from '../kit/format';
+import { benchMass, moment, plural } from '../kit/format';
 import { Key } from '../kit/States';
 import { useNow } from '../workshop/useWorkshop';
 import { pathOf, type Poured, useUndo } from './usePour';
@@ -23,7 +23,7 @@ export function PouredView({ poured }: { poured: Poured }) {
         {plural(poured.pieces, 'piece')} ({poured.products.join(', ')}),{' '}
         {poured.colourway.toLowerCase()}, in {poured.copies.join(' ')}. Out{' '}
         {moment(Date.parse(poured.readyAt), now)}
-        {poured.greenUntil && `, green until ${clock(Date.parse(poured.greenUntil))}`}.
+        {poured.greenUntil && `, green until ${moment(Date.parse(poured.greenUntil), now)}`}.
       </Text>
       {poured.orders.length > 0 && (
         <Text fontSize="22px">

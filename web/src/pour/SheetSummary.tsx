@@ -1,22 +1,24 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
-import { bagsAnd, benchMass, clock, plural } from '../kit/format';
+import { bagsAnd, benchMass, moment, plural } from '../kit/format';
+import { useNow } from '../workshop/useWorkshop';
 import type { Sheet } from './usePour';
 
 type Layer = Sheet['layers'][number];
 
 /** What a pour takes, said before any table. */
 export function SheetSummary({ sheet }: { sheet: Sheet }) {
+  const now = useNow();
   const holds = sheet.fills.filter((f) => f.holdDownKg > 0);
   const litres = sheet.layers.reduce((sum, l) => sum + l.yieldL, 0);
   return (
     <Box mt={5} maxW="700px">
       <Text color="quiet">
-        {litres.toFixed(2)} L with waste, in {plural(sheet.batches.length, 'mix', 'mixes')} ·{' '}
+        {litres.toFixed(2)} L with waste, in {plural(sheet.batches.length, 'mix')} ·{' '}
         {sheet.workingMin.toFixed(0)} minutes from wetting
         {holds.length > 0 &&
           ` · ${holds.map((f) => `${f.holdDownKg.toFixed(1)} kg on each core${holds.length > 1 ? ` of ${f.mould}` : ''}`).join(', ')}`}{' '}
-        · out about {clock(Date.parse(sheet.readyAt))}
+        · out about {moment(Date.parse(sheet.readyAt), now)}
       </Text>
       {sheet.layers.map((layer) => (
         <LayerSummary key={layer.name} layer={layer} named={sheet.layers.length > 1} />

@@ -1,6 +1,6 @@
 import { Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { clock } from '../kit/format';
+import { moment } from '../kit/format';
 
 interface Props {
   now: number;
@@ -21,7 +21,7 @@ export function TapView({ now, stopAt }: Props) {
       <Text fontSize="20px" color={late ? 'oxide' : 'quiet'} mt={3}>
         {late
           ? 'Stop: it stiffens, and tapping cracks it now.'
-          : `A minute or two is usual${stopAt === undefined ? '' : `; stop before ${clock(stopAt)}`}.`}
+          : `A minute or two is usual${stopAt === undefined ? '' : `; stop before ${moment(stopAt, now)}`}.`}
       </Text>
     </>
   );

@@ -58,9 +58,9 @@ export function LayerRows({ layers, colourways, onLayers, problemOf }: Props) {
             />
           </Box>
           {row > 0 && (
-            <Box w="150px">
+            <Box w="190px">
               <TextField
-                label="wait before it, h (0: poured side by side)"
+                label="wait before it, h (0: none)"
                 text={layer.wait}
                 onText={(wait) => set(row, { wait })}
                 problem={problemOf(`layers.${row}.waitH`)}
@@ -88,7 +88,7 @@ export function LayerRows({ layers, colourways, onLayers, problemOf }: Props) {
             ])
           }
         >
-          One more layer
+          Add a layer
         </Key>
         {layers.length > 1 && <Key onClick={() => onLayers(layers.slice(0, -1))}>One less</Key>}
       </Flex>

@@ -87,7 +87,7 @@ export function ProductForm({ start, saveWords, save }: Props) {
             problem={problemOf('mouldId')}
           />
           <Choice
-            label="mix"
+            label="recipe"
             value={recipeId}
             options={[
               ['', choose] as const,

@@ -40,8 +40,8 @@ function Whole({ sheet }: { sheet: ProductSheet }) {
             {card.name}
           </Text>
           <Text color="quiet">
-            {familyName(card.family)} · {card.mould}, {plural(card.copies, 'copy', 'copies')} ·{' '}
-            {card.recipe} · sold for {money(card.price)}
+            {familyName(card.family)} · {card.mould}, {plural(card.copies, 'copy')} · {card.recipe}{' '}
+            · sold for {money(card.price)}
           </Text>
         </Box>
         <Flex gap={3}>
@@ -123,7 +123,7 @@ function Left({ sheet }: { sheet: ProductSheet }) {
         <Link className="plain-link" to={`/moulds/${card.mouldId}`}>
           the mould
         </Link>
-        <Link className="plain-link" to={`/mixes/${sheet.product.recipeId}`}>
+        <Link className="plain-link" to={`/recipes/${sheet.product.recipeId}`}>
           the recipe
         </Link>
         <Link className="plain-link" to={`/products/${card.id}/route`}>

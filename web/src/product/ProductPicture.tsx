@@ -2,11 +2,11 @@ import { Box, Text } from '@chakra-ui/react';
 import { mass } from '../kit/format';
 import { SectionDrawing } from '../kit/SectionDrawing';
 import type { Mould } from '../mould/useMoulds';
-import type { RecipePage } from '../recipe/useRecipes';
+import type { RecipeData } from '../recipe/useRecipes';
 
 interface Props {
   mould: Mould | undefined;
-  recipe: RecipePage | undefined;
+  recipe: RecipeData | undefined;
   swatch: string | undefined;
 }
 

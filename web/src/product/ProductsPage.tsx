@@ -85,7 +85,7 @@ function Row({ card }: { card: ProductCard }) {
         </Text>
         <Text textStyle="small" color="quiet">
           <Link to={`/moulds/${card.mouldId}`}>
-            {card.mould}, {plural(card.copies, 'copy', 'copies')}
+            {card.mould}, {plural(card.copies, 'copy')}
           </Link>
         </Text>
         {card.toPour > 0 && (

@@ -50,7 +50,7 @@ function Curve({ promise }: { promise: PromiseView }) {
         return (
           <Flex key={c.copies} alignItems="center" gap={3} py={1}>
             <Text w="84px" flexShrink={0} fontWeight={600}>
-              {plural(c.copies, 'copy', 'copies')}
+              {plural(c.copies, 'copy')}
             </Text>
             <Box flex={1} h="14px" bg="rule" aria-hidden>
               <Box

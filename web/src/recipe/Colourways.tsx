@@ -5,13 +5,13 @@ import { useStock } from '../material/useStock';
 import { ColourOffers } from './ColourOffers';
 import { ColourwayForm } from './ColourwayForm';
 import { cementABag } from './words';
-import type { Colourway, RecipePage } from './useRecipes';
+import type { Colourway, RecipeData } from './useRecipes';
 
 /** Over so much pigment the concrete is weaker (ASTM C979; EN 12878). */
 const MOST_PIGMENT = 10;
 
 /** A mix's colours: doses, water, swatch. */
-export function Colourways({ page }: { page: RecipePage }) {
+export function Colourways({ page }: { page: RecipeData }) {
   const { data: stock } = useStock();
   const [open, setOpen] = useState<Colourway | 'new'>();
   const names = new Map((stock ?? []).map((s) => [s.material.id, s.material]));

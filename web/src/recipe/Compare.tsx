@@ -1,7 +1,7 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
 import { Loading } from '../kit/States';
-import { type RecipePage, useRecipe } from './useRecipes';
+import { type RecipeData, useRecipe } from './useRecipes';
 import { amountWords } from './words';
 
 interface Row {
@@ -10,13 +10,13 @@ interface Row {
   there: string;
 }
 
-function rows(here: RecipePage, there: RecipePage): Row[] {
-  const amount = (page: RecipePage, materialId: number) => {
+function rows(here: RecipeData, there: RecipeData): Row[] {
+  const amount = (page: RecipeData, materialId: number) => {
     const part = page.kept.parts.find((p) => p.materialId === materialId);
     return part ? amountWords(part) : 'none';
   };
   const names = new Map([...here.lines, ...there.lines].map((l) => [l.materialId, l.material]));
-  const pair = (what: string, of: (page: RecipePage) => string): Row => ({
+  const pair = (what: string, of: (page: RecipeData) => string): Row => ({
     what,
     here: of(here),
     there: of(there),
@@ -35,7 +35,7 @@ function rows(here: RecipePage, there: RecipePage): Row[] {
 }
 
 /** Two versions side by side; what differs stands out. */
-export function Compare({ page, againstId }: { page: RecipePage; againstId: string }) {
+export function Compare({ page, againstId }: { page: RecipeData; againstId: string }) {
   const { data } = useRecipe(againstId);
   if (!data) {
     return <Loading what="the other version" />;

@@ -6,7 +6,7 @@ import { plural } from '../kit/format';
 import { useKeepProduct, useProducts } from '../product/useProducts';
 import { LearnedRow } from './LearnedRow';
 import { TouchRows } from './TouchRows';
-import { type RecipePage, useRecipeActs } from './useRecipes';
+import { type RecipeData, useRecipeActs } from './useRecipes';
 
 type Learned = Schemas['Learned'];
 
@@ -14,7 +14,7 @@ type Learned = Schemas['Learned'];
 const ALIKE = 0.002;
 
 /** What the shop's own pours say of this mix, and how to use it. */
-export function LearnedPanel({ page }: { page: RecipePage }) {
+export function LearnedPanel({ page }: { page: RecipeData }) {
   const { keep, colour } = useRecipeActs();
   const keepProduct = useKeepProduct();
   const { data: products } = useProducts();
@@ -27,10 +27,10 @@ export function LearnedPanel({ page }: { page: RecipePage }) {
   if (!data) {
     return null;
   }
-  const next = (part: Partial<RecipePage['kept']>) =>
+  const next = (part: Partial<RecipeData['kept']>) =>
     keep.mutate(
       { before: page, body: { ...page.kept, ...part } },
-      { onSuccess: (kept) => void navigate(`/mixes/${kept.recipe.id}?against=${id}`) },
+      { onSuccess: (kept) => void navigate(`/recipes/${kept.recipe.id}?against=${id}`) },
     );
   const error = keep.error ?? colour.error ?? keepProduct.error;
   return (

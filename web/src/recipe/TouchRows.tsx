@@ -2,9 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { client, dataOf } from '../api/client';
 import { figure, plural } from '../kit/format';
 import { LearnedRow } from './LearnedRow';
-import type { RecipePage } from './useRecipes';
+import type { RecipeData } from './useRecipes';
 
-type Part = Partial<RecipePage['kept']>;
+type Part = Partial<RecipeData['kept']>;
 
 /** Nearer than this to what is used, hours, there is nothing to change. */
 const ALIKE_H = 0.05;

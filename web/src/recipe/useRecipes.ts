@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { client, dataOf, type Schemas } from '../api/client';
 
-export type RecipePage = Schemas['RecipePage'];
+export type RecipeData = Schemas['RecipePage'];
 export type Kept = Schemas['NewRecipe'];
 export type Colourway = Schemas['ColourwayView'];
 
@@ -66,7 +66,7 @@ export function useRecipeActs() {
     }),
     /** A new recipe, or a new version of one. */
     keep: useMutation({
-      mutationFn: ({ before, body }: { before?: RecipePage; body: Kept }) =>
+      mutationFn: ({ before, body }: { before?: RecipeData; body: Kept }) =>
         before
           ? dataOf(
               client.POST('/api/recipes/{id}/versions', {

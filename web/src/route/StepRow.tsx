@@ -40,7 +40,7 @@ export function StepRow({ draft, row, stations, onDraft, problemOf }: Props) {
         </Box>
       ) : (
         <>
-          <Box w="100px">
+          <Box w="140px">
             <TextField
               label="minutes per piece"
               text={draft.minutes}
@@ -48,7 +48,7 @@ export function StepRow({ draft, row, stations, onDraft, problemOf }: Props) {
               problem={problem('attendedMin')}
             />
           </Box>
-          <Box w="110px">
+          <Box w="150px">
             <TextField
               label="best done within, h"
               text={draft.best}
@@ -82,7 +82,7 @@ export function StepRow({ draft, row, stations, onDraft, problemOf }: Props) {
               problem={problem('times')}
             />
           </Box>
-          <Box w="110px">
+          <Box w="170px">
             <TextField
               label="minutes between coats"
               text={draft.gap}
@@ -98,7 +98,7 @@ export function StepRow({ draft, row, stations, onDraft, problemOf }: Props) {
               onValue={(faces) => set({ faces })}
             />
           </Box>
-          <Box w="100px">
+          <Box w="120px">
             <TextField
               label="g/m² per coat"
               text={draft.grams}

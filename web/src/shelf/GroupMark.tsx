@@ -1,5 +1,5 @@
 import { Box, chakra, Text } from '@chakra-ui/react';
-import { clock } from '../kit/format';
+import { shortMoment } from '../kit/format';
 import { halfWidth } from '../kit/outline';
 import { PieceRow } from '../kit/PieceRow';
 import { isDue, isLate } from './time';
@@ -83,7 +83,7 @@ export function GroupMark({ group, now, onPress }: Props) {
             textStyle="small"
             fontWeight={600}
           >
-            green until {clock(Date.parse(group.bestUntil))}
+            green until {shortMoment(Date.parse(group.bestUntil), now)}
           </Text>
         )}
         <PieceRow

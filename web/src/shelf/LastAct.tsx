@@ -1,6 +1,6 @@
 import { Flex, Text } from '@chakra-ui/react';
 import { messageOf } from '../api/client';
-import { clock, plural } from '../kit/format';
+import { moment, plural } from '../kit/format';
 import { Key } from '../kit/States';
 import { useActs, useUndo } from './useShelf';
 import { doneWords } from './words';
@@ -34,7 +34,7 @@ export function LastAct({ now }: { now: number }) {
       <Text>
         {undo.error
           ? messageOf(undo.error)
-          : `${plural(last.pieceIds.length, 'piece')} ${doneWords(last.step)}, ${clock(Date.parse(last.doneAt))}`}
+          : `${plural(last.pieceIds.length, 'piece')} ${doneWords(last.step)}, ${moment(Date.parse(last.doneAt), now)}`}
       </Text>
       <Key
         busy={undo.isPending}

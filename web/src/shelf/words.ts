@@ -1,4 +1,4 @@
-import { moment } from '../kit/format';
+import { moment, shortMoment } from '../kit/format';
 import { isDue, isLate } from './time';
 import type { Board, Group, Step } from './useShelf';
 
@@ -64,7 +64,7 @@ export function when(group: Group, now: number): string {
   if (!group.gateAt) {
     return 'ready';
   }
-  const at = moment(Date.parse(group.gateAt), now);
+  const at = shortMoment(Date.parse(group.gateAt), now);
   const what = group.step === 'demould' && !group.next ? 'out' : stepWords(group);
   if (!isDue(group, now)) {
     return `${what} ${at}`;

@@ -30,7 +30,7 @@ export function CoreFields({ draft, change, problemOf }: Props) {
           />
           <Grid templateColumns="1fr 1fr 1fr" columnGap={3}>
             <QuantityField
-              label="lifted by the thickness of the base"
+              label="base thickness"
               text={draft.coreLift}
               onText={(coreLift) => change({ coreLift })}
               dimension="length"

@@ -95,7 +95,7 @@ class MissingReader {
                 "missing.colour",
                 List.of(about, "recipe-" + recipe.firstId()),
                 Map.of("product", product.name(), "recipe", recipe.name()),
-                "/mixes/" + recipe.id()));
+                "/recipes/" + recipe.id()));
       }
       if (product.target() != null) {
         mould.copies().stream()

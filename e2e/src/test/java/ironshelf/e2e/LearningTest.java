@@ -15,7 +15,7 @@ class LearningTest {
 
   @Test
   void threePoursTeachTheYield(@Workshop.Empty RunningApp app, Browser browser) {
-    Page page = browser.open(app, "/mixes");
+    Page page = browser.open(app, "/recipes");
     Bench bench = new Bench(page);
     page.getByLabel("Shipped recipes")
         .getByText("Hypertufa")
@@ -47,7 +47,7 @@ class LearningTest {
     }
     page.getByText("make a product of it").click();
     page.getByLabel("name").fill("Planter");
-    page.getByLabel("mix", new Page.GetByLabelOptions().setExact(true))
+    page.getByLabel("recipe", new Page.GetByLabelOptions().setExact(true))
         .selectOption(new SelectOption().setIndex(1));
     page.getByLabel("% of the mould").fill("90");
     Browser.isAccessible(page);
@@ -61,7 +61,7 @@ class LearningTest {
       pour(page, bench);
     }
     // 2.32 L of trough was mixed with a tenth less to spare than the sum says: it yields less.
-    page.navigate("/mixes/1");
+    page.navigate("/recipes/1");
     assertThat(page.getByLabel("What pours taught")).containsText("from 3 pours");
     assertThat(page.getByLabel("What pours taught")).containsText("minutes to fill one Planter");
     Browser.isAccessible(page);

@@ -43,9 +43,9 @@ class MissingThingsTest {
           "/moulds/2",
           "/moulds/new",
           "/copies/1",
-          "/mixes",
-          "/mixes/1",
-          "/mixes/new",
+          "/recipes",
+          "/recipes/1",
+          "/recipes/new",
           "/stock",
           "/stock/1",
           "/stock/new",
@@ -76,7 +76,7 @@ class MissingThingsTest {
     says(page, "/products/2", "The Crate mould has no copy in use");
     says(page, "/products/2", "Crate has no route");
     says(page, "/orders/1", "Moss Gym has no address");
-    says(page, "/mixes/1", "There is no Bagged high-strength concrete mix in stock");
+    says(page, "/recipes/1", "There is no Bagged high-strength concrete mix in stock");
     // The key goes where it is mended.
     page.navigate("/products/2");
     page.getByText("Give it a route").click();

@@ -54,7 +54,7 @@ class MouldsTest {
     fill(page, "height", "150");
     assertThat(page.getByText("read as 12 cm")).isVisible();
     button(page, "Add a core").click();
-    fill(page, "lifted by the thickness of the base", "15");
+    fill(page, "base thickness", "15");
     assertThat(page.getByText("0.961")).isVisible();
     assertThat(page.getByText("14.0", exact())).isVisible();
     Browser.isAccessible(page);

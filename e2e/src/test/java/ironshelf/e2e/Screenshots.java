@@ -23,7 +23,7 @@ final class Screenshots {
     pages.put("promise", "/plan/promise?goods=6-4&quantity=12");
     pages.put("dispatch", "/dispatch/1");
     pages.put("mould", "/moulds/1");
-    pages.put("mix", "/mixes/1");
+    pages.put("recipe", "/recipes/1");
     pages.put("stock", "/stock");
     pages.put("piece", "/pieces/4");
     pages.put("set-up", "/set-up/shape");

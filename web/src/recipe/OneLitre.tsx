@@ -13,7 +13,7 @@ interface Props {
 }
 
 /** What a litre of the mix is as it is being written. */
-export function MixLitre({ parts, airPercent, yieldFactor, batchYieldL }: Props) {
+export function OneLitre({ parts, airPercent, yieldFactor, batchYieldL }: Props) {
   const materials = useMixMaterials();
   const ingredients = parts.flatMap((p) => {
     const known = materials.find((m) => m.id === p.id)?.known;

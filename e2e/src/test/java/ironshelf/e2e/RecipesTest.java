@@ -11,11 +11,11 @@ import org.junit.jupiter.api.extension.ExtendWith;
 
 /** A maker takes a shipped mix in, prices it, colours it, and writes its next version. */
 @ExtendWith(Workshop.class)
-class MixesTest {
+class RecipesTest {
 
   @Test
   void fromAShippedMixToOnesOwn(@Workshop.Empty RunningApp app, Browser browser) {
-    Page page = browser.open(app, "/mixes");
+    Page page = browser.open(app, "/recipes");
     assertThat(page.getByText("No recipes yet")).isVisible();
     Browser.isAccessible(page);
     Locator shipped = page.getByLabel("Shipped recipes");
@@ -57,7 +57,7 @@ class MixesTest {
     Browser.isAccessible(page);
 
     // A colour, and the next version against the first.
-    page.navigate("/mixes/1");
+    page.navigate("/recipes/1");
     button(page.locator("main"), "Add a colourway").click();
     page.getByLabel("colourway", new Page.GetByLabelOptions().setExact(true)).fill("Plain");
     button(page.locator("main"), "Keep the colourway").click();

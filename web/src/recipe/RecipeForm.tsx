@@ -5,7 +5,7 @@ import { FormEnd } from '../kit/FormEnd';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
 import { type Kept, useStrengthClasses } from './useRecipes';
-import { MixLitre } from './MixLitre';
+import { OneLitre } from './OneLitre';
 import { NO_MATERIAL, partOf, type PartDraft, PartRows } from './PartRows';
 import { ADDITIONS } from './words';
 import { numberIn } from '../kit/format';
@@ -42,7 +42,7 @@ const NUMBERS: readonly (readonly [NumberField, string])[] = [
 ];
 
 /** A mix: its parts, its water, its clocks. */
-export function MixForm({ start, saveWords, save }: Props) {
+export function RecipeForm({ start, saveWords, save }: Props) {
   const [kept, setKept] = useState(start);
   const [texts, setTexts] = useState<Record<string, string>>(() =>
     Object.fromEntries(
@@ -124,7 +124,7 @@ export function MixForm({ start, saveWords, save }: Props) {
       </Text>
       <Grid templateColumns={{ base: '1fr', lg: '1fr 300px' }} columnGap={6}>
         <PartRows parts={parts} onParts={setParts} problemOf={problemOf} />
-        <MixLitre
+        <OneLitre
           parts={parts}
           airPercent={number(texts['airPercent'])}
           yieldFactor={number(texts['yieldFactor'])}

@@ -5,7 +5,7 @@ import { Choice } from '../kit/Choice';
 import { Failed, Loading } from '../kit/States';
 import { type Stock, useStock } from '../material/useStock';
 import { useTitle } from '../kit/useTitle';
-import { MixForm } from './MixForm';
+import { RecipeForm } from './RecipeForm';
 import { type Kept, useRecipe, useRecipeActs, useStartingRecipes } from './useRecipes';
 
 const FRESH: Kept = {
@@ -42,7 +42,7 @@ function keptOf(start: Schemas['StartingRecipe'], stock: Stock[]): Kept {
   };
 }
 
-export function NewMixPage() {
+export function NewRecipePage() {
   useTitle('New recipe');
   const { keep } = useRecipeActs();
   const navigate = useNavigate();
@@ -67,13 +67,13 @@ export function NewMixPage() {
         />
       </Box>
       {stock && (
-        <MixForm
+        <RecipeForm
           key={from?.code ?? ''}
           start={from ? keptOf(from, stock) : FRESH}
           saveWords="Keep this recipe"
           save={async (body) => {
             const page = await keep.mutateAsync({ body });
-            await navigate(`/mixes/${page.recipe.id}`);
+            await navigate(`/recipes/${page.recipe.id}`);
           }}
         />
       )}
@@ -82,7 +82,7 @@ export function NewMixPage() {
 }
 
 /** The next version of a mix; the one before stays with the pours that used it. */
-export function ChangeMixPage() {
+export function ChangeRecipePage() {
   const { id = '' } = useParams();
   const { data, error, refetch } = useRecipe(id);
   useTitle(data ? `Next version of ${data.recipe.name}` : 'Next version');
@@ -97,12 +97,12 @@ export function ChangeMixPage() {
           <Text as="h1" textStyle="title" mb={4}>
             {data.recipe.name}, version {data.recipe.versionNo + 1}
           </Text>
-          <MixForm
+          <RecipeForm
             start={data.kept}
             saveWords="Keep as the next version"
             save={async (body) => {
               const page = await keep.mutateAsync({ before: data, body });
-              await navigate(`/mixes/${page.recipe.id}?against=${data.recipe.id}`);
+              await navigate(`/recipes/${page.recipe.id}?against=${data.recipe.id}`);
             }}
           />
         </>

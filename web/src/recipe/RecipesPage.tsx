@@ -3,10 +3,10 @@ import { Link, useNavigate } from 'react-router';
 import { messageOf } from '../api/client';
 import { Empty, Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
-import { type RecipePage, useRecipeActs, useRecipes, useStartingRecipes } from './useRecipes';
+import { type RecipeData, useRecipeActs, useRecipes, useStartingRecipes } from './useRecipes';
 
 /** The shop's mixes, and those that the application ships with. */
-export function MixesPage() {
+export function RecipesPage() {
   useTitle('Recipes');
   const { data, error, refetch } = useRecipes();
   return (
@@ -15,7 +15,7 @@ export function MixesPage() {
         <Text as="h1" textStyle="title">
           Recipes
         </Text>
-        <Link className="plain-link" to="/mixes/new">
+        <Link className="plain-link" to="/recipes/new">
           write a new one
         </Link>
       </Flex>
@@ -26,7 +26,7 @@ export function MixesPage() {
       )}
       <Box mt={4}>
         {data?.map((page) => (
-          <MixRow key={page.recipe.id} page={page} />
+          <RecipeRow key={page.recipe.id} page={page} />
         ))}
       </Box>
       {data && <Shipped taken={data.map((p) => p.recipe.name)} />}
@@ -34,10 +34,10 @@ export function MixesPage() {
   );
 }
 
-function MixRow({ page }: { page: RecipePage }) {
+function RecipeRow({ page }: { page: RecipeData }) {
   const { recipe } = page;
   return (
-    <Link to={`/mixes/${recipe.id}`}>
+    <Link to={`/recipes/${recipe.id}`}>
       <Grid
         templateColumns={{ base: '1fr', md: '1.4fr 110px 120px 120px 1fr' }}
         columnGap={4}
@@ -123,14 +123,14 @@ function Shipped({ taken }: { taken: string[] }) {
               {start.placing} · {start.source}
             </Text>
           </Box>
-          <Link className="plain-link" to={`/mixes/new?from=${start.code}`}>
+          <Link className="plain-link" to={`/recipes/new?from=${start.code}`}>
             change it first
           </Link>
           <Key
             busy={adopt.isPending && adopt.variables === start.code}
             onClick={() =>
               adopt.mutate(start.code, {
-                onSuccess: (page) => void navigate(`/mixes/${page.recipe.id}`),
+                onSuccess: (page) => void navigate(`/recipes/${page.recipe.id}`),
               })
             }
           >

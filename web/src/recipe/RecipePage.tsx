@@ -8,11 +8,11 @@ import { Missing } from '../missing/Missing';
 import { Colourways } from './Colourways';
 import { Compare } from './Compare';
 import { LearnedPanel } from './LearnedPanel';
-import { type RecipePage, useRecipe, useStrengthClasses } from './useRecipes';
+import { type RecipeData, useRecipe, useStrengthClasses } from './useRecipes';
 import { ADDITIONS, amountWords } from './words';
 
 /** One version of a mix: what is in it, what follows from it, its colours. */
-export function MixPage() {
+export function RecipePage() {
   const { id = '' } = useParams();
   const { data, error, refetch } = useRecipe(id);
   useTitle(data ? data.recipe.name : 'Recipe');
@@ -25,7 +25,7 @@ export function MixPage() {
   );
 }
 
-function Whole({ page }: { page: RecipePage }) {
+function Whole({ page }: { page: RecipeData }) {
   const { recipe, kept } = page;
   const [params] = useSearchParams();
   const against = params.get('against');
@@ -36,7 +36,7 @@ function Whole({ page }: { page: RecipePage }) {
           {recipe.name}
         </Text>
         {page.latest && (
-          <Link className="plain-link" to={`/mixes/${recipe.id}/change`}>
+          <Link className="plain-link" to={`/recipes/${recipe.id}/change`}>
             write the next version
           </Link>
         )}
@@ -49,7 +49,7 @@ function Whole({ page }: { page: RecipePage }) {
           .map((v) => (
             <span key={v.id}>
               {' · '}
-              <Link className="plain-link" to={`/mixes/${recipe.id}?against=${v.id}`}>
+              <Link className="plain-link" to={`/recipes/${recipe.id}?against=${v.id}`}>
                 against version {v.versionNo}
               </Link>
             </span>
