@@ -37,8 +37,10 @@ export function ShelfPage() {
       <Text as="h1" srOnly>
         Shelf
       </Text>
-      {error && !data && <Failed error={error} retry={() => void refetch()} />}
-      {!data && !error && <Loading what="the shelf" />}
+      <Box px={6}>
+        {error && !data && <Failed error={error} retry={() => void refetch()} />}
+        {!data && !error && <Loading what="the shelf" />}
+      </Box>
       {data && data.groups.length === 0 && (
         <Box px={6}>
           <FirstThing title="The shelf is empty">
