@@ -92,7 +92,8 @@ class DayInTheShopTest {
     trim.click();
     assertThat(page.getByText("cut like soap now")).isVisible();
     shelf.key("Done: trim, 3").click();
-    Locator bath = shelf.key(Pattern.compile("Ripple bowl ×3, Chalk, wash off tomorrow .*"));
+    Locator bath =
+        shelf.key(Pattern.compile("Ripple bowl ×3, Chalk, wash off [A-Z][a-z]{2} [0-9:]{5}"));
     assertThat(bath).isVisible();
     assertThat(page.getByLabel("Bath", new Page.GetByLabelOptions().setExact(true)))
         .containsText("of 20 pieces");
