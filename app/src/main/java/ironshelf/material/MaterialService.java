@@ -193,6 +193,12 @@ public class MaterialService {
     movements.save(new Movement(lot.id(), MovementKind.RECEIVED, massKg, at, null));
   }
 
+  /** A lot that nobody booked: what is taken from it stands at less than nothing. */
+  Lot unbooked(long materialId, Instant at) {
+    return lots.save(
+        new Lot(materialId, nextLot(entity(materialId).code()), dayOf(at), null, null));
+  }
+
   /** The initials of a material and the next free number: {@code PG-3}. */
   private String nextLot(String materialCode) {
     String stem =
@@ -267,55 +273,6 @@ public class MaterialService {
     return PageOf.of(movements.ofMaterial(materialId, page), Movement::view);
   }
 
-  /**
-   * Takes what a pour used, from the oldest lots first.
-   *
-   * @param acceptShort whether the last lot may go below zero: what went in went in, and the count
-   *     was wrong
-   */
-  public void use(
-      long materialId, BigDecimal massKg, Instant at, long pourId, boolean acceptShort) {
-    if (massKg.signum() == 0) {
-      return;
-    }
-    lots.findByMaterialIdOrderById(materialId);
-    List<LotRepository.Remaining> rests = lots.remaining(List.of(materialId));
-    BigDecimal stock = sum(rests);
-    if (stock.compareTo(massKg) < 0 && !acceptShort) {
-      throw ProblemException.conflict(
-          "stock.short",
-          Map.of(
-              "material", byId(materialId).name(),
-              "asked", massKg.doubleValue(),
-              "stock", stock.doubleValue()));
-    }
-    if (rests.isEmpty()) {
-      // What went in went in: a delivery that nobody booked stands at less than nothing.
-      Lot unbooked =
-          lots.save(new Lot(materialId, nextLot(entity(materialId).code()), dayOf(at), null, null));
-      movements.save(new Movement(unbooked.id(), MovementKind.USED, massKg.negate(), at, pourId));
-      return;
-    }
-    BigDecimal left = massKg;
-    for (int i = 0; i < rests.size() && left.signum() > 0; i++) {
-      boolean last = i == rests.size() - 1;
-      BigDecimal taken = last ? left : left.min(rests.get(i).kg());
-      if (taken.signum() > 0) {
-        movements.save(
-            new Movement(rests.get(i).lotId(), MovementKind.USED, taken.negate(), at, pourId));
-        left = left.subtract(taken);
-      }
-    }
-  }
-
-  /** Gives back what a pour took, where it was never made. */
-  public void giveBack(long pourId, Instant at) {
-    for (Movement took : movements.findByPourIdOrderById(pourId)) {
-      movements.save(
-          new Movement(took.lotId(), MovementKind.GIVEN_BACK, took.massKg().negate(), at, pourId));
-    }
-  }
-
   @Transactional(readOnly = true)
   public Map<Long, MaterialView> byIds(Collection<Long> ids) {
     Map<Long, MaterialView> byId = new LinkedHashMap<>();
@@ -360,13 +317,7 @@ public class MaterialService {
         .toList();
   }
 
-  /** What a pour took from the lots. */
-  @Transactional(readOnly = true)
-  public List<MovementView> movementsOf(long pourId) {
-    return movements.findByPourIdOrderById(pourId).stream().map(Movement::view).toList();
-  }
-
-  private static BigDecimal sum(List<LotRepository.Remaining> rests) {
+  static BigDecimal sum(List<LotRepository.Remaining> rests) {
     return rests.stream().map(LotRepository.Remaining::kg).reduce(BigDecimal.ZERO, BigDecimal::add);
   }
 }

@@ -1,7 +1,7 @@
 package ironshelf.pour;
 
-import ironshelf.material.MaterialService;
 import ironshelf.material.MovementView;
+import ironshelf.material.PourStock;
 import java.time.Clock;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -20,7 +20,7 @@ class PourController {
   private final PourReader reader;
   private final UndoService undo;
   private final WaitingLayers waiting;
-  private final MaterialService materials;
+  private final PourStock stock;
   private final Clock clock;
 
   PourController(
@@ -29,14 +29,14 @@ class PourController {
       PourReader reader,
       UndoService undo,
       WaitingLayers waiting,
-      MaterialService materials,
+      PourStock stock,
       Clock clock) {
     this.sheets = sheets;
     this.pours = pours;
     this.reader = reader;
     this.undo = undo;
     this.waiting = waiting;
-    this.materials = materials;
+    this.stock = stock;
     this.clock = clock;
   }
 
@@ -74,6 +74,6 @@ class PourController {
   @GetMapping("/api/pours/{id}/movements")
   List<MovementView> movements(@PathVariable long id) {
     reader.view(id);
-    return materials.movementsOf(id);
+    return stock.movementsOf(id);
   }
 }

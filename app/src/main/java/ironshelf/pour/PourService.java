@@ -11,6 +11,7 @@ import ironshelf.core.piece.Shares;
 import ironshelf.core.quantity.Findings;
 import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
+import ironshelf.material.PourStock;
 import ironshelf.mould.MouldView;
 import ironshelf.order.AllotmentService;
 import ironshelf.order.OrderService;
@@ -42,6 +43,7 @@ public class PourService {
   private final PourReader reader;
   private final ActService acts;
   private final MaterialService materials;
+  private final PourStock stock;
   private final CastService castings;
   private final OrderService orders;
   private final AllotmentService allotments;
@@ -56,6 +58,7 @@ public class PourService {
       PourReader reader,
       ActService acts,
       MaterialService materials,
+      PourStock stock,
       CastService castings,
       OrderService orders,
       AllotmentService allotments,
@@ -68,6 +71,7 @@ public class PourService {
     this.reader = reader;
     this.acts = acts;
     this.materials = materials;
+    this.stock = stock;
     this.castings = castings;
     this.orders = orders;
     this.allotments = allotments;
@@ -151,7 +155,7 @@ public class PourService {
     for (PourSheet.SheetLine line : layer.lines()) {
       if (line.role() != Role.WATER) {
         BigDecimal massKg = kg(requireNonNull(actual.get(line.materialId())));
-        materials.use(line.materialId(), massKg, at, pourId, acceptShort);
+        stock.use(line.materialId(), massKg, at, pourId, acceptShort);
       }
     }
   }

@@ -3,7 +3,7 @@ package ironshelf.pour;
 import ironshelf.act.ActService;
 import ironshelf.copy.CastService;
 import ironshelf.http.ProblemException;
-import ironshelf.material.MaterialService;
+import ironshelf.material.PourStock;
 import ironshelf.order.AllotmentService;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
@@ -26,7 +26,7 @@ class UndoService {
   private final PourRepository pours;
   private final PourFillRepository fills;
   private final ActService acts;
-  private final MaterialService materials;
+  private final PourStock stock;
   private final CastService castings;
   private final AllotmentService allotments;
   private final PieceService pieces;
@@ -35,14 +35,14 @@ class UndoService {
       PourRepository pours,
       PourFillRepository fills,
       ActService acts,
-      MaterialService materials,
+      PourStock stock,
       CastService castings,
       AllotmentService allotments,
       PieceService pieces) {
     this.pours = pours;
     this.fills = fills;
     this.acts = acts;
-    this.materials = materials;
+    this.stock = stock;
     this.castings = castings;
     this.allotments = allotments;
     this.pieces = pieces;
@@ -78,7 +78,7 @@ class UndoService {
       castings.unfill(castIds);
     }
     for (Pour pour : session) {
-      materials.giveBack(pour.id(), at);
+      stock.giveBack(pour.id(), at);
       pour.undo(at);
     }
     return id;

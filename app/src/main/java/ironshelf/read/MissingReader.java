@@ -65,13 +65,14 @@ class MissingReader {
   List<MissingView> all() {
     List<MissingView> missing = new ArrayList<>();
     Map<Long, RouteView> current = routes.allCurrent();
+    Map<Long, RecipeView> latest = recipes.allLatest();
     Map<Long, MouldView> used = new LinkedHashMap<>();
     // What each material is needed by: its recipe, and the products made of it.
     Map<Long, Set<String>> neededBy = new LinkedHashMap<>();
     for (ProductView product : products.all().values()) {
       String about = "product-" + product.id();
       MouldView mould = used.computeIfAbsent(product.mouldId(), moulds::mould);
-      RecipeView recipe = recipes.latest(product.recipeId());
+      RecipeView recipe = latest.get(product.recipeId());
       List<ColourwayView> offered = products.offered(product);
       if (!current.containsKey(product.id())) {
         missing.add(
