@@ -8,6 +8,30 @@ export default tseslint.config(
   ...tseslint.configs.strict,
   hooks.configs.flat['recommended-latest'],
   {
+    // Only the shop's style says units: a page that writes one is wrong in half of all shops.
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: [
+      'src/kit/style/**',
+      'src/**/*.test.{ts,tsx}',
+      'src/workshop/styleDraft.ts',
+      'src/workshop/StyleFields.tsx',
+    ],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...['Literal', 'JSXText', 'TemplateElement'].map((node) => ({
+          selector: `${node}[value${node === 'TemplateElement' ? '.raw' : ''}=/(^|[\\d\\s,(])(kg|mm|ml|°C|°F|kg\\u002Fm³|g\\u002Fm²|m²|MPa|psi|grams?|kilograms?|litres?)([\\s.,:;)]|$)/]`,
+          message: 'Say quantities with kit/style: the shop chooses the unit.',
+        })),
+        {
+          selector: 'CallExpression[callee.property.name=/^toLocale(Date|Time)?String$/]',
+          message:
+            'Say moments and numbers with kit/style: the shop chooses zone, clock and signs.',
+        },
+      ],
+    },
+  },
+  {
     rules: {
       'max-lines': ['error', { max: 200, skipBlankLines: true }],
       'no-console': 'error',

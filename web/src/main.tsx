@@ -47,6 +47,7 @@ import { InspectPage } from './inspect/InspectPage';
 import { NextPage } from './next/NextPage';
 import { StrengthPage } from './piece/StrengthPage';
 import { RoutePage } from './route/RoutePage';
+import { StyleGate } from './workshop/StyleGate';
 
 const queries = new QueryClient({
   defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: true } },
@@ -111,7 +112,9 @@ if (root) {
     <StrictMode>
       <ChakraProvider value={system}>
         <QueryClientProvider client={queries}>
-          <RouterProvider router={router} />
+          <StyleGate>
+            <RouterProvider router={router} />
+          </StyleGate>
         </QueryClientProvider>
       </ChakraProvider>
     </StrictMode>,

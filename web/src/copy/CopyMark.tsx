@@ -2,7 +2,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
 import type { Section } from '../kit/outline';
 import { SmallSection } from '../kit/SmallSection';
-import { moment } from '../kit/format';
+import { moment } from '../kit/style/time';
 import type { Group } from '../shelf/useShelf';
 import type { Copy } from '../mould/useMoulds';
 

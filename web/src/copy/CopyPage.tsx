@@ -1,7 +1,9 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Link, useParams } from 'react-router';
 import { messageOf } from '../api/client';
-import { benchMass, date, moment, plural } from '../kit/format';
+import { benchMass } from '../kit/style/bench';
+import { plural } from '../kit/format';
+import { date, moment } from '../kit/style/time';
 import { SmallSection } from '../kit/SmallSection';
 import { Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
@@ -12,6 +14,7 @@ import { Defects } from './Defects';
 import { FactsForm } from './FactsForm';
 import { MarkForm } from './MarkForm';
 import { type History, useCopy, useCopyActs } from './useCopy';
+import { money } from '../kit/style/money';
 
 /** One physical mould: what state it is in, and every cast with what came of it. */
 export function CopyPage() {
@@ -61,8 +64,8 @@ function Whole({ history }: { history: History }) {
             {stateOf(copy, undefined, now)}
             {copy.place && ` · ${copy.place}`}
             {copy.boughtOn && ` · bought ${date(copy.boughtOn)}`}
-            {copy.boughtFor !== undefined && ` for ${Number(copy.boughtFor).toFixed(2)}`} ·{' '}
-            {copy.casts} of about {Math.round(mould?.expected.casts ?? 0)} casts
+            {copy.boughtFor !== undefined && ` for ${money(copy.boughtFor)}`} · {copy.casts} of
+            about {Math.round(mould?.expected.casts ?? 0)} casts
           </Text>
         </Box>
       </Flex>

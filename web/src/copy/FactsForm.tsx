@@ -7,6 +7,9 @@ import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import type { History, useCopyActs } from './useCopy';
 import { numberIn } from '../kit/format';
+import { DateField } from '../kit/DateField';
+import { currencySign } from '../kit/style/money';
+import { entry } from '../kit/style/entry';
 
 interface Props {
   history: History;
@@ -20,7 +23,7 @@ export function FactsForm({ history, change }: Props) {
   const [place, setPlace] = useState(copy.place ?? '');
   const [boughtOn, setBoughtOn] = useState(copy.boughtOn ?? '');
   const [boughtFor, setBoughtFor] = useState(String(copy.boughtFor ?? ''));
-  const [empty, setEmpty] = useState(copy.emptyKg === undefined ? '' : `${copy.emptyKg} kg`);
+  const [empty, setEmpty] = useState(entry(copy.emptyKg, 'mass'));
   const { data: emptyMass } = useReading(empty, 'mass');
   if (!open) {
     return <Key onClick={() => setOpen(true)}>Its place, price and mass</Key>;
@@ -49,10 +52,14 @@ export function FactsForm({ history, change }: Props) {
           <TextField label="place" text={place} onText={setPlace} />
         </Box>
         <Box w="180px">
-          <TextField label="bought on" type="date" text={boughtOn} onText={setBoughtOn} />
+          <DateField label="bought on" text={boughtOn} onText={setBoughtOn} />
         </Box>
         <Box w="120px">
-          <TextField label="price paid" text={boughtFor} onText={setBoughtFor} />
+          <TextField
+            label={`price paid, ${currencySign()}`}
+            text={boughtFor}
+            onText={setBoughtFor}
+          />
         </Box>
         <Box w="210px">
           <QuantityField

@@ -1,6 +1,7 @@
 import { Chart, useChart } from '@chakra-ui/charts';
 import { CartesianGrid, Line, LineChart, ReferenceLine, XAxis, YAxis } from 'recharts';
-import { moment } from '../kit/format';
+import { hourAt, moment } from '../kit/style/time';
+import { temperature } from '../kit/style/units';
 import type { Place } from './useTemperatures';
 
 const HOUR = 3_600_000;
@@ -9,7 +10,7 @@ const AHEAD_H = 24;
 
 /** What was read, and what is usual, hour by hour, into tomorrow. */
 export function pointsOf(place: Place, now: number) {
-  const usual = (at: number) => place.usualC[new Date(at).getHours()];
+  const usual = (at: number) => place.usualC[hourAt(at)];
   const points: { at: number; read?: number; usual?: number | undefined }[] = [];
   const start = Math.ceil((now - BACK_H * HOUR) / HOUR) * HOUR;
   for (let at = start; at < now + AHEAD_H * HOUR; at += HOUR) {
@@ -22,15 +23,12 @@ export function pointsOf(place: Place, now: number) {
   return points.sort((a, b) => a.at - b.at);
 }
 
-/** Midnights and noons between two moments, by the clocks here. */
+/** Midnights and noons between two moments, by the shop's clock. */
 function halfDays(from: number, to: number): number[] {
-  const at = new Date(from);
-  at.setMinutes(0, 0, 0);
   const all: number[] = [];
-  while (at.getTime() < to) {
-    at.setHours(at.getHours() + 1);
-    if (at.getHours() % 12 === 0 && at.getTime() < to) {
-      all.push(at.getTime());
+  for (let at = Math.ceil(from / HOUR) * HOUR; at < to; at += HOUR) {
+    if (hourAt(at) % 12 === 0) {
+      all.push(at);
     }
   }
   return all;
@@ -58,7 +56,12 @@ export default function PlaceChart({ place, now }: { place: Place; now: number }
           tickFormatter={(at: number) => moment(at, minute)}
           stroke={chart.color('quiet')}
         />
-        <YAxis unit=" °C" width={64} stroke={chart.color('quiet')} domain={['auto', 'auto']} />
+        <YAxis
+          tickFormatter={(celsius: number) => temperature(celsius)}
+          width={64}
+          stroke={chart.color('quiet')}
+          domain={['auto', 'auto']}
+        />
         <ReferenceLine
           x={minute}
           stroke={chart.color('ink')}

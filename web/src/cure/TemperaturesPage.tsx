@@ -2,9 +2,11 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { lazy, Suspense, useState } from 'react';
 import { messageOf } from '../api/client';
 import { TakeIn } from '../exchange/TakeIn';
-import { moment, numberIn } from '../kit/format';
+import { moment } from '../kit/style/time';
 import { Caution, Failed, Key, Loading } from '../kit/States';
-import { TextField } from '../kit/TextField';
+import { MeasureField } from '../kit/MeasureField';
+import { valueIn } from '../kit/style/read';
+import { temperature } from '../kit/style/units';
 import { useTitle } from '../kit/useTitle';
 import { useNow, useWorkshop } from '../workshop/useWorkshop';
 import { type Place, useKeepReading, useProbes, useTemperatures } from './useTemperatures';
@@ -49,7 +51,7 @@ export function TemperaturesPage() {
           {chosen.place === 'tent' && (
             <Caution
               line="Guarded heater, ventilation, carbon-monoxide alarm."
-              more="Keep the concrete itself under 70 °C (EN 13670)."
+              more={`Keep the concrete itself under ${temperature(70)} (EN 13670).`}
             />
           )}
           <ReadingForm key={chosen.place} place={chosen} />
@@ -79,7 +81,7 @@ function PlaceTag({ place, now, chosen, onChoose }: TagProps) {
       <button type="button" onClick={onChoose} aria-pressed={chosen} style={{ textAlign: 'left' }}>
         <Text textStyle="label">{place.name}</Text>
         <Text textStyle="figure" color={place.silent ? 'ochre' : 'ink'}>
-          {place.celsius.toFixed(1)} °C
+          {temperature(place.celsius)}
         </Text>
         <Text textStyle="small" color={place.silent ? 'ochre' : 'quiet'}>
           {place.silent
@@ -98,22 +100,23 @@ function ReadingForm({ place }: { place: Place }) {
   const [celsius, setCelsius] = useState('');
   const keep = useKeepReading();
   const now = useNow();
-  const value = numberIn(celsius);
-  const good = celsius.trim() !== '' && value >= -60 && value <= 200;
+  const value = valueIn(celsius, 'temperature');
+  const good = value !== undefined && value >= -60 && value <= 200;
   return (
     <form
       onSubmit={(e) => {
         e.preventDefault();
         keep.mutate(
-          { place: place.place, at: new Date(now).toISOString(), celsius: value },
+          { place: place.place, at: new Date(now).toISOString(), celsius: value ?? NaN },
           { onSuccess: () => setCelsius('') },
         );
       }}
     >
       <Flex gap={3} alignItems="flex-start" mt={3} wrap="wrap">
         <Box w="200px">
-          <TextField
-            label={`read now in the ${place.name.toLowerCase()}, °C`}
+          <MeasureField
+            label={`read now in the ${place.name.toLowerCase()}`}
+            measure="temperature"
             text={celsius}
             onText={setCelsius}
             problem={keep.error ? messageOf(keep.error) : undefined}

@@ -1,10 +1,12 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import { counted, day, figure, plural } from '../kit/format';
+import { counted, plural } from '../kit/format';
+import { day } from '../kit/style/time';
 import { LinkKey } from '../kit/Tabs';
 import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { type Pick, usePicks } from './useDispatch';
+import { mass } from '../kit/style/units';
 
 /** What is ready to go, order by order, by its place on the shelf. */
 export function DispatchPage() {
@@ -49,7 +51,7 @@ function PickRow({ pick }: { pick: Pick }) {
           {pick.order}, {pick.customer}
         </Link>
         <Text color="quiet">
-          due {day(pick.due)} · {plural(pieces.length, 'piece')}, {figure(kg)} kg
+          due {day(pick.due)} · {plural(pieces.length, 'piece')}, {mass(kg)}
         </Text>
         <Text color={pick.toCome > 0 ? 'ochre' : 'moss'} fontWeight={600}>
           {pick.toCome > 0 ? `${pick.toCome} still to come` : 'all of it'}

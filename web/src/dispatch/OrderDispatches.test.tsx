@@ -17,7 +17,7 @@ describe('what of an order has gone', () => {
   it('has its slips, and can be taken back', async () => {
     const asked = serve({ [LIST]: [gone], 'POST /api/dispatches/1/undone': gone });
     show(<OrderDispatches order={order} />);
-    expect(await screen.findByText('2 pieces, 4.20 kg, SIM1')).toBeVisible();
+    expect(await screen.findByText('2 pieces, 4.2 kg, SIM1')).toBeVisible();
     expect(screen.getByRole('link', { name: 'packing slip' })).toHaveAttribute(
       'href',
       '/api/dispatches/1/slip.pdf',
@@ -85,7 +85,7 @@ describe('ready to go', () => {
       ),
     ).toBeVisible();
     expect(screen.getByText('2 still to come')).toBeVisible();
-    expect(screen.getByText(/8 pieces, 12.0 kg/)).toBeVisible();
+    expect(screen.getByText(/8 pieces, 12 kg/)).toBeVisible();
     expect(screen.getByRole('link', { name: 'Pack' })).toHaveAttribute('href', '/dispatch/5');
   });
 

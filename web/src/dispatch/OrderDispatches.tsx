@@ -2,12 +2,14 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
-import { figure, moment, plural } from '../kit/format';
+import { plural } from '../kit/format';
+import { moment } from '../kit/style/time';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import type { Order } from '../order/useOrders';
 import { useNow } from '../workshop/useWorkshop';
 import { type DispatchView, useDispatchActs, useDispatches } from './useDispatch';
+import { mass } from '../kit/style/units';
 
 /** What of an order has gone, with its slips, and what comes back. */
 export function OrderDispatches({ order }: { order: Order }) {
@@ -40,9 +42,7 @@ function Gone({ dispatch }: { dispatch: DispatchView }) {
         </Text>
         <Text textStyle="small">
           {dispatch.parcels
-            .map(
-              (p) => `${plural(p.pieceIds.length, 'piece')}, ${figure(p.massKg)} kg, ${p.tracking}`,
-            )
+            .map((p) => `${plural(p.pieceIds.length, 'piece')}, ${mass(p.massKg)}, ${p.tracking}`)
             .join(' · ')}
         </Text>
       </Box>

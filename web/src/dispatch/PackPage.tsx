@@ -3,9 +3,8 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { messageOf, type Schemas } from '../api/client';
 import { Choice } from '../kit/Choice';
-import { amount, figure, plural } from '../kit/format';
+import { plural } from '../kit/format';
 import { Caution, Empty, Key, Loading } from '../kit/States';
-import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
 import { PickList } from './DispatchPage';
 import {
@@ -15,10 +14,16 @@ import {
   usePacking,
   usePicks,
 } from './useDispatch';
+import { MeasureField } from '../kit/MeasureField';
+import { bareEntry } from '../kit/style/entry';
+import { valueIn } from '../kit/style/read';
+import { isUs } from '../kit/style/style';
+import { KG_PER_LB, mass } from '../kit/style/units';
+import { money } from '../kit/style/money';
 
 type Parcel = Schemas['Parcel'];
 
-const NO_NUMBER = 'Give a number of kilograms.';
+const NO_NUMBER = 'Give a number.';
 
 /** One order: picked, packed in the fewest parcels, and gone. */
 export function PackPage() {
@@ -31,11 +36,11 @@ export function PackPage() {
   const { send } = useDispatchActs();
   const [key, setKey] = useState(() => crypto.randomUUID());
   const [carrier, setCarrier] = useState('van');
-  const [box, setBox] = useState('0.4');
-  const [alone, setAlone] = useState('10');
+  const [box, setBox] = useState(() => bareEntry(isUs() ? KG_PER_LB : 0.4, 'mass'));
+  const [alone, setAlone] = useState(() => bareEntry(isUs() ? 22 * KG_PER_LB : 10, 'mass'));
   const pick = picks.data?.find((p) => p.orderId === id);
-  const boxKg = amount(box);
-  const aloneFromKg = amount(alone);
+  const boxKg = valueIn(box, 'mass');
+  const aloneFromKg = valueIn(alone, 'mass');
   const whole = boxKg !== undefined && aloneFromKg !== undefined;
   const request: PackRequest = whole ? { carrier, boxKg, aloneFromKg } : { carrier };
   const packing = usePacking(id, request, pick !== undefined && whole);
@@ -73,18 +78,20 @@ export function PackPage() {
               label="carrier"
               value={carrier}
               options={(carriers.data ?? []).map(
-                (c) => [c.code, `${c.name}, to ${figure(c.mostKg)} kg`] as const,
+                (c) => [c.code, `${c.name}, to ${mass(c.mostKg)}`] as const,
               )}
               onValue={setCarrier}
             />
-            <TextField
-              label="box weight, kg"
+            <MeasureField
+              label="box weight"
+              measure="mass"
               text={box}
               onText={setBox}
               problem={boxKg === undefined ? NO_NUMBER : undefined}
             />
-            <TextField
-              label="pack alone above, kg"
+            <MeasureField
+              label="pack alone above"
+              measure="mass"
               text={alone}
               onText={setAlone}
               problem={aloneFromKg === undefined ? NO_NUMBER : undefined}
@@ -102,8 +109,8 @@ export function PackPage() {
               <Parcels parcels={packing.data.parcels.parcels} />
               {heavy && (
                 <Caution
-                  line="Over 23 kg: two people or a trolley."
-                  more="One person lifts about 23 kg under ideal conditions (NIOSH lifting equation). Spheres roll."
+                  line={`Over ${mass(23)}: two people or a trolley.`}
+                  more={`One person lifts about ${mass(23)} under ideal conditions (NIOSH lifting equation). Spheres roll.`}
                 />
               )}
             </Box>
@@ -132,7 +139,7 @@ export function PackPage() {
             </Key>
             {rate && (
               <Text color="quiet">
-                {rate.total.toFixed(2)} by {rate.name}
+                {money(rate.total)} by {rate.name}
               </Text>
             )}
           </Flex>
@@ -156,7 +163,7 @@ function Parcels({ parcels }: { parcels: Parcel[] }) {
           minW="150px"
         >
           <Text textStyle="figure" fontSize="26px">
-            {figure(parcel.massKg)} kg
+            {mass(parcel.massKg)}
           </Text>
           <Text textStyle="small" color="quiet">
             {plural(parcel.pieces.length, 'piece')}: {parcel.pieces.join(', ')}

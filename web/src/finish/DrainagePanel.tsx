@@ -2,7 +2,8 @@ import { Box, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, dataOf, messageOf } from '../api/client';
-import { benchMass, numberIn } from '../kit/format';
+import { benchMass } from '../kit/style/bench';
+import { numberIn } from '../kit/format';
 import { TextField } from '../kit/TextField';
 
 /** Stones at the foot of a planter, so that its roots do not stand in water. */

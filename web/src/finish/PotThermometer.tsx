@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { client, dataOf, type Schemas } from '../api/client';
 import { Key } from '../kit/States';
 import { useWorkshop } from '../workshop/useWorkshop';
+import { temperature, wholeDegrees } from '../kit/style/units';
 
 type WaxStep = Schemas['WaxStep'];
 
@@ -34,7 +35,7 @@ export function PotThermometer({ steps }: { steps: readonly WaxStep[] }) {
   const now = data && stepAt(steps, data.celsius);
   return (
     <Flex gap={5} alignItems="center" wrap="wrap">
-      <Text textStyle="figure">{data ? `${data.celsius.toFixed(0)} °C` : '–'}</Text>
+      <Text textStyle="figure">{data ? wholeDegrees(data.celsius) : '–'}</Text>
       <Flex direction="column">
         {steps.map((s) => (
           <Text
@@ -42,7 +43,10 @@ export function PotThermometer({ steps }: { steps: readonly WaxStep[] }) {
             fontWeight={s === now ? 700 : 400}
             color={s === now ? 'moss' : 'quiet'}
           >
-            {s.fromC === s.toC ? s.fromC : `${s.fromC} to ${s.toC}`} °C: {WORDS[s.step] ?? s.step}
+            {s.fromC === s.toC
+              ? temperature(s.fromC)
+              : `${temperature(s.fromC)} to ${temperature(s.toC)}`}
+            : {WORDS[s.step] ?? s.step}
             {s === now ? ', now' : ''}
           </Text>
         ))}

@@ -2,11 +2,13 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, dataOf, messageOf, type Schemas } from '../api/client';
-import { benchMass, numberIn } from '../kit/format';
+import { benchMass } from '../kit/style/bench';
+import { numberIn } from '../kit/format';
 import { Choice } from '../kit/Choice';
 import { Caution } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { PotThermometer } from './PotThermometer';
+import { length, volume } from '../kit/style/units';
 
 type Convention = NonNullable<Schemas['WaxRequest']['convention']>;
 
@@ -55,14 +57,14 @@ export function WaxPanel({ containerL, pieces }: { containerL: number; pieces: n
             fragrance for {pieces}
           </Text>
           <Text color="quiet" mb={2}>
-            each {benchMass(fill.totalKg)} in {(fill.fillL * 1000).toFixed(0)} ml; fragrance is{' '}
+            each {benchMass(fill.totalKg)} in {volume(fill.fillL)}; fragrance is{' '}
             {fill.ofWaxPercent.toFixed(1)} % of the wax, {fill.ofTotalPercent.toFixed(1)} % of the
             total
           </Text>
           <PotThermometer steps={fill.steps} />
         </>
       )}
-      <Text mt={2}>When it has set: wick straight, trimmed to 6 mm.</Text>
+      <Text mt={2}>When it has set: wick straight, trimmed to {length(6.35)}.</Text>
       <Caution
         line="Hot wax burns: thermometer, no flame, ventilation, never alone on the heat."
         more="The wax’s and the fragrance’s data sheets say how much and how hot. A vessel must be sealed inside and tested before a flame stands in it."

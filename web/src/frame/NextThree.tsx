@@ -1,12 +1,14 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import { left, moment, counted } from '../kit/format';
+import { counted, left } from '../kit/format';
+import { moment } from '../kit/style/time';
 import { gate, isDue, isLate, nextThree } from '../shelf/time';
 import { type Group, useShelf } from '../shelf/useShelf';
 import { BOARDS, stepWords } from '../shelf/words';
 import { useTemperatures } from '../cure/useTemperatures';
 import { useNow, useWorkshop } from '../workshop/useWorkshop';
 import { useCalls } from './useCalls';
+import { temperature } from '../kit/style/units';
 
 const SOON_MS = 30 * 60_000;
 /** A target that a finger finds: 24 px at least (WCAG 2.2, 2.5.8). */
@@ -55,7 +57,7 @@ export function NextThree() {
         <Text fontWeight={600} whiteSpace="nowrap" asChild>
           <Link to="/temperatures" style={TARGET}>
             {room
-              ? `Room ${room.celsius.toFixed(1)} °C${room.silent ? ', usual' : ''}`
+              ? `Room ${temperature(room.celsius)}${room.silent ? ', usual' : ''}`
               : 'Temperatures'}
           </Link>
         </Text>

@@ -3,6 +3,8 @@ import { Choice } from '../kit/Choice';
 import { TextField } from '../kit/TextField';
 import { asked, tell } from './tell';
 import { type Cause, type Defect, type Told, useCauses } from './useInspect';
+import { unitOf } from '../kit/style/units';
+import { useState } from 'react';
 
 const VERDICT: Record<Cause['verdict'], string> = {
   speaksFor: 'speaks for it',
@@ -60,9 +62,8 @@ export function Causes({ pieceId, defect, told, onTold }: Props) {
                     onValue={(value) => onTold(tell(told, name, value))}
                   />
                 ) : (
-                  <TextField
-                    label={ask.ask}
-                    text={String((told as Record<string, number>)[name] ?? '')}
+                  <ToldField
+                    label={ask.measure ? `${ask.ask}, ${unitOf(ask.measure)}` : ask.ask}
                     onText={(text) => onTold(tell(told, name, text))}
                   />
                 )}
@@ -72,5 +73,20 @@ export function Causes({ pieceId, defect, told, onTold }: Props) {
         );
       })}
     </Box>
+  );
+}
+
+/** Keeps what is typed, whatever is read of it. */
+function ToldField({ label, onText }: { label: string; onText: (text: string) => void }) {
+  const [text, setText] = useState('');
+  return (
+    <TextField
+      label={label}
+      text={text}
+      onText={(next) => {
+        setText(next);
+        onText(next);
+      }}
+    />
   );
 }

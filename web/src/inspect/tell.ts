@@ -1,16 +1,25 @@
 import type { Cause, Told } from './useInspect';
 import { numberIn } from '../kit/format';
+import type { Measure } from '../kit/style/units';
+import { valueIn } from '../kit/style/read';
 
 type FactName = NonNullable<Cause['asks']>;
 
+interface Ask {
+  ask: string;
+  yesNo: boolean;
+  /** Where its number has a unit of the shop. */
+  measure?: Measure;
+}
+
 /** What only a person can tell, as it is asked; yes and no count as 1 and 0. */
-const ASKED: Partial<Record<FactName, { ask: string; yesNo: boolean }>> = {
+const ASKED: Partial<Record<FactName, Ask>> = {
   tappedMin: { ask: 'tapped for, min', yesNo: false },
   tappedUntilMin: { ask: 'tapped until, min after wetting', yesNo: false },
-  holdDownGivenKg: { ask: 'held down with, kg', yesNo: false },
-  coreOffsetMm: { ask: 'core off by, mm', yesNo: false },
-  grainMm: { ask: 'largest grain, mm', yesNo: false },
-  coatGramsPerM2: { ask: 'sealer a coat, g/m²', yesNo: false },
+  holdDownGivenKg: { ask: 'held down with', yesNo: false, measure: 'mass' },
+  coreOffsetMm: { ask: 'core off by', yesNo: false, measure: 'length' },
+  grainMm: { ask: 'largest grain', yesNo: false, measure: 'length' },
+  coatGramsPerM2: { ask: 'sealer a coat', yesNo: false, measure: 'coverage' },
   lipInOneGo: { ask: 'lip filled in one go', yesNo: true },
   releasePooled: { ask: 'release agent pooled', yesNo: true },
   released: { ask: 'released', yesNo: true },
@@ -28,6 +37,7 @@ export function asked(name: FactName) {
 export function tell(told: Told, name: FactName, text: string): Told {
   const { [name]: before, ...rest } = told as Record<string, number>;
   void before;
-  const value = numberIn(text);
+  const measure = ASKED[name]?.measure;
+  const value = measure ? (valueIn(text, measure) ?? Number.NaN) : numberIn(text);
   return text.trim() === '' || !Number.isFinite(value) ? rest : { ...rest, [name]: value };
 }

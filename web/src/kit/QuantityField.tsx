@@ -1,15 +1,16 @@
 import { Box, Input, Text } from '@chakra-ui/react';
 import { useId } from 'react';
 import { messageOf } from '../api/client';
-import { type Dimension, useReading, withUnit } from './quantity';
+import { type Dimension, echoOf, useReading } from './quantity';
+import { unitOf } from './style/units';
 
 interface Props {
   label: string;
   text: string;
   onText: (text: string) => void;
   dimension: Dimension;
-  /** What a bare number is in, where that is not the dimension's own unit. */
-  bareUnit?: string;
+  /** What a bare number is in, where that is not the shop's usual unit for it. */
+  unit?: string;
   placeholder?: string;
   big?: boolean;
   autoFocus?: boolean;
@@ -25,7 +26,7 @@ export function QuantityField(props: Props) {
     text,
     onText,
     dimension,
-    bareUnit,
+    unit = unitOf(dimension),
     placeholder,
     big,
     autoFocus,
@@ -33,7 +34,7 @@ export function QuantityField(props: Props) {
     problem,
   } = props;
   const id = useId();
-  const { data, error } = useReading(withUnit(text, bareUnit), dimension);
+  const { data, error } = useReading(text, dimension, unit);
   const wrong = (text.trim() !== '' && error) || problem;
   return (
     <Box>
@@ -42,30 +43,45 @@ export function QuantityField(props: Props) {
           {label}
         </Text>
       </label>
-      <Input
-        id={id}
-        value={text}
-        onChange={(e) => onText(e.target.value)}
-        placeholder={placeholder ?? ''}
-        autoFocus={autoFocus ?? false}
-        autoComplete="off"
-        inputMode="text"
-        aria-invalid={wrong ? true : undefined}
-        aria-describedby={`${id}-read`}
-        fontFamily="heading"
-        fontWeight={600}
-        fontSize={big ? '56px' : '22px'}
-        h={big ? '88px' : '56px'}
-        bg="panel"
-        borderColor={wrong ? 'oxide' : 'steel'}
-        borderWidth="2px"
-        _placeholder={{ color: 'quiet', fontWeight: 500 }}
-      />
+      <Box position="relative">
+        <Input
+          id={id}
+          value={text}
+          onChange={(e) => onText(e.target.value)}
+          placeholder={placeholder ?? ''}
+          autoFocus={autoFocus ?? false}
+          autoComplete="off"
+          inputMode="text"
+          aria-invalid={wrong ? true : undefined}
+          aria-describedby={`${id}-unit ${id}-read`}
+          fontFamily="heading"
+          fontWeight={600}
+          fontSize={big ? '56px' : '22px'}
+          h={big ? '88px' : '56px'}
+          bg="panel"
+          borderColor={wrong ? 'oxide' : 'steel'}
+          borderWidth="2px"
+          _placeholder={{ color: 'quiet', fontWeight: 500 }}
+          pr={big ? '96px' : '52px'}
+        />
+        <Text
+          as="span"
+          id={`${id}-unit`}
+          position="absolute"
+          right={3}
+          bottom={big ? '26px' : '16px'}
+          color="quiet"
+          pointerEvents="none"
+          fontSize={big ? '28px' : undefined}
+        >
+          {unit}
+        </Text>
+      </Box>
       <Text id={`${id}-read`} textStyle="small" minH="20px" color={wrong ? 'oxide' : 'quiet'}>
         {wrong
           ? (problem ?? messageOf(error))
           : text.trim() !== '' && data
-            ? `read as ${data.echo}`
+            ? `read as ${echoOf(data, dimension)}`
             : ''}
       </Text>
     </Box>

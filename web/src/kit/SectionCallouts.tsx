@@ -1,3 +1,5 @@
+import { isUs } from './style/style';
+import { saidParts } from './style/units';
 import { halfWidth, radiusAt, type Section } from './outline';
 
 export interface Thinnest {
@@ -12,6 +14,11 @@ interface Props {
   /** A hundredth of the drawing's larger side. */
   unit: number;
   thinnest: Thinnest | undefined;
+}
+
+/** As on any drawing, without its unit: whole millimetres, or inches as a tape has them. */
+function dimension(mm: number): string {
+  return isUs() ? saidParts(mm, 'length').value : String(Math.round(mm));
 }
 
 const TEXT = { fontFamily: 'var(--chakra-fonts-heading)', fontWeight: 600 };
@@ -52,18 +59,18 @@ export function SectionCallouts({ section, offsetMm, unit, thinnest }: Props) {
       )}
       {dim(-rimHalf, rimHalf, -6.5 * unit)}
       <text {...font} x={0} y={-9 * unit} textAnchor="middle">
-        {Math.round(rimHalf * 2)}
+        {dimension(rimHalf * 2)}
       </text>
       {dim(-baseHalf, baseHalf, rim + 6 * unit)}
       <text {...font} x={0} y={rim + 13 * unit} textAnchor="middle">
-        {Math.round(baseHalf * 2)}
+        {dimension(baseHalf * 2)}
       </text>
       <text {...font} x={-half - 9 * unit} y={rim / 2} textAnchor="end">
-        {Math.round(rim)}
+        {dimension(rim)}
       </text>
       {base > 0 && (
         <text {...font} x={2 * unit} y={rim - base / 2 + 2 * unit}>
-          {Math.round(base)}
+          {dimension(base)}
         </text>
       )}
       {thinnest && (
@@ -74,7 +81,7 @@ export function SectionCallouts({ section, offsetMm, unit, thinnest }: Props) {
             strokeWidth={0.4 * unit}
           />
           <text {...font} x={half + 8 * unit} y={rim - thinnest.atMm}>
-            {thinnest.mm.toFixed(1)}
+            {saidParts(thinnest.mm, 'length').value}
           </text>
           <text
             x={half + 8 * unit}

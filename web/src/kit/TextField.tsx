@@ -8,10 +8,11 @@ interface Props {
   problem?: string | undefined;
   type?: HTMLInputTypeAttribute;
   list?: string;
+  onLeave?: () => void;
 }
 
 /** A field for words, or for a plain number; what is wrong with it stands under it. */
-export function TextField({ label, text, onText, problem, type = 'text', list }: Props) {
+export function TextField({ label, text, onText, problem, type = 'text', list, onLeave }: Props) {
   const id = useId();
   return (
     <Box>
@@ -26,6 +27,7 @@ export function TextField({ label, text, onText, problem, type = 'text', list }:
         list={list}
         value={text}
         onChange={(e) => onText(e.target.value)}
+        onBlur={onLeave}
         autoComplete="off"
         aria-invalid={problem ? true : undefined}
         aria-describedby={`${id}-problem`}

@@ -55,7 +55,7 @@ describe('the section', () => {
           thinnest={{ mm: 10.04, atMm: 15, ok }}
         />,
       );
-    expect(at(true).innerHTML).toContain('10.0');
+    expect(at(true).innerHTML).toContain('>10<');
     const thin = at(false);
     expect(thin.querySelector('g[fill="var(--chakra-colors-oxide)"]')).not.toBeNull();
   });

@@ -1,17 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import {
-  bagsAnd,
-  benchGrams,
-  benchMass,
-  counted,
-  figure,
-  left,
-  moment,
-  plural,
-  withArticle,
-} from './format';
+import { counted, left, plural, withArticle } from './format';
+import { bagsAnd, benchMass, onScale } from './style/bench';
+import { figures } from './style/number';
+import { moment } from './style/time';
 
-describe('what a bench scale shows (handbook 2, units)', () => {
+describe('what a bench scale shows (docs/method, units)', () => {
   it.each([
     [0.2344, 234],
     [4.9996, 5000],
@@ -19,9 +12,12 @@ describe('what a bench scale shows (handbook 2, units)', () => {
     [19.997, 19995],
     [24.37, 24350],
     [24.38, 24400],
-  ])('%f kg is %i g', (kg, grams) => expect(benchGrams(kg)).toBe(grams));
+  ])('%f kg is %i g', (kg, grams) => expect(onScale(kg) * 1000).toBeCloseTo(grams, 6));
 
-  it('parts thousands', () => expect(benchMass(1.4)).toBe('1\u2009400\u2009g'));
+  it('parts thousands, and says kilograms where nobody says grams', () => {
+    expect(benchMass(1.4)).toBe('1\u2009400\u2009g');
+    expect(benchMass(24.37)).toBe('24.35\u2009kg');
+  });
 });
 
 describe('words', () => {
@@ -62,6 +58,6 @@ describe('words', () => {
   });
 
   it('keeps three figures', () => {
-    expect([0.1402, 12.345, 2200].map(figure)).toEqual(['0.14', '12.3', '2\u2009200']);
+    expect([0.1402, 12.345, 2200].map(figures)).toEqual(['0.14', '12.3', '2\u2009200']);
   });
 });

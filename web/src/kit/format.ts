@@ -1,81 +1,7 @@
 import pluralize from 'pluralize';
+import { THIN } from './style/number';
 
-/** The edge: figures become what a scale shows and what people say. Nothing is rounded before. */
-
-const THIN = '\u2009';
-
-export function grouped(n: number, digits = 0): string {
-  const [whole = '', rest] = n.toFixed(digits).split('.');
-  const parted = whole.replace(/\B(?=(\d{3})+$)/g, THIN);
-  return rest === undefined ? parted : `${parted}.${rest}`;
-}
-
-/** What a bench scale shows: 1 g under 5 kg, 5 g to 20 kg, 50 g above (handbook 2, units). */
-export function benchGrams(kg: number): number {
-  const grams = kg * 1000;
-  const step = grams < 5_000 ? 1 : grams <= 20_000 ? 5 : 50;
-  return Math.round(grams / step) * step;
-}
-
-export function benchMass(kg: number): string {
-  return `${grouped(benchGrams(kg))}${THIN}g`;
-}
-
-/** Three significant figures, as an office page shows them. */
-export function figure(n: number): string {
-  const size = Math.abs(n);
-  return grouped(n, size >= 100 ? 0 : size >= 10 ? 1 : 2);
-}
-
-export function clock(at: number): string {
-  return new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
-}
-
-/** A moment as the shop says it: a clock today, a weekday this week, a date after. */
-export function moment(at: number, now: number): string {
-  const days = daysBetween(now, at);
-  if (days === 1 || days === -1) {
-    return `${days === 1 ? 'tomorrow' : 'yesterday'} ${clock(at)}`;
-  }
-  return shortMoment(at, now);
-}
-
-/** The same where there is little room: tomorrow is a weekday too. */
-export function shortMoment(at: number, now: number): string {
-  const days = daysBetween(now, at);
-  if (days === 0) {
-    return clock(at);
-  }
-  const date = new Date(at);
-  return Math.abs(days) < 7
-    ? `${date.toLocaleDateString('en-GB', { weekday: 'short' })} ${clock(at)}`
-    : date.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
-}
-
-export function day(date: string): string {
-  return new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-  });
-}
-
-/** A day of another year. */
-export function date(iso: string): string {
-  return new Date(`${iso}T12:00:00`).toLocaleDateString('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-  });
-}
-
-function daysBetween(from: number, to: number): number {
-  return Math.round((startOfDay(to) - startOfDay(from)) / 86_400_000);
-}
-
-function startOfDay(at: number): number {
-  return new Date(at).setHours(0, 0, 0, 0);
-}
+/** Words at the edge: what people say of counts and of time left. */
 
 /** Time left: minutes and hours as a clock, days as days. */
 export function left(ms: number): string {
@@ -86,17 +12,6 @@ export function left(ms: number): string {
   return minutes < 24 * 60
     ? `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`
     : `${Math.floor(minutes / (24 * 60))}${THIN}d`;
-}
-
-/** "2 bags and 340 g", where it comes by the bag and makes at least one. */
-export function bagsAnd(massKg: number, bags: number | undefined): string {
-  const whole = Math.floor((bags ?? 0) + 1e-9);
-  if (!bags || whole < 1) {
-    return benchMass(massKg);
-  }
-  const restKg = massKg * (1 - whole / bags);
-  const rest = benchGrams(restKg) > 0 ? ` and ${benchMass(restKg)}` : '';
-  return `${whole} ${whole === 1 ? 'bag' : 'bags'}${rest}`;
 }
 
 /** "3 Ripple bowls", but "3 × Carry stone 20 kg", which has no plural. */
@@ -142,16 +57,6 @@ export function numberIn(text: string): number {
 export function amount(text: string): number | undefined {
   const n = numberIn(text);
   return text.trim() === '' || !Number.isFinite(n) ? undefined : n;
-}
-
-/** An amount of the shop's money. */
-export function money(value: number | string): string {
-  return Number(value).toFixed(2);
-}
-
-/** A mass as a person would say it: grams under a kilogram, kilograms above. */
-export function mass(kg: number): string {
-  return Math.abs(kg) < 1 ? `${grouped(kg * 1000)}${THIN}g` : `${figure(kg)}${THIN}kg`;
 }
 
 /** Days as a person would say them, half days counted. */

@@ -1,8 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
 import { client, dataOf, type Schemas } from '../api/client';
+import { entry } from './style/entry';
+import { isBare, type Read, readQuantity } from './style/read';
+import { isUs } from './style/style';
+import { unitOf } from './style/units';
 
-export type Dimension = Schemas['Reading']['dimension'];
+export type Dimension = Exclude<Schemas['Reading']['dimension'], 'duration'>;
 
 export function reading(text: string, dimension: Dimension) {
   return {
@@ -13,34 +17,47 @@ export function reading(text: string, dimension: Dimension) {
   };
 }
 
-/** How the server reads what was typed, as it is typed. */
-export function useReading(text: string, dimension: Dimension) {
-  const settled = useDeferredValue(text.trim());
-  return useQuery({ ...reading(settled, dimension), enabled: settled !== '' });
+/** A bare number is in the unit that stands beside the field. */
+export function withUnit(text: string, unit: string): string {
+  return isBare(text) ? `${text.trim()} ${unit}` : text;
 }
 
-/** A bare number means what the field says it does. */
-export function withUnit(text: string, bareUnit: string | undefined): string {
-  return bareUnit && /^[\d.,/¼½¾ -]+$/.test(text.trim()) ? `${text.trim()} ${bareUnit}` : text;
+interface Reading {
+  data: Read | undefined;
+  error: Error | null;
+}
+
+/** How it is read, as it is typed; what is not read here the server reads, or says what is wrong. */
+export function useReading(
+  text: string,
+  dimension: Dimension,
+  unit: string = unitOf(dimension),
+): Reading {
+  const settled = useDeferredValue(text.trim());
+  const here = settled === '' ? undefined : readQuantity(settled, dimension, unit);
+  const asked = useQuery({
+    ...reading(withUnit(settled, unit), dimension),
+    enabled: settled !== '' && !here,
+  });
+  return here ? { data: here, error: null } : { data: asked.data, error: asked.error };
 }
 
 /** Reads a quantity for good, before it is sent. */
 export function useReader() {
   const queries = useQueryClient();
-  return async (text: string, dimension: Dimension) =>
-    (await queries.fetchQuery(reading(text.trim(), dimension))).value;
+  return async (text: string, dimension: Dimension, unit: string = unitOf(dimension)) =>
+    readQuantity(text, dimension, unit)?.value ??
+    (await queries.fetchQuery(reading(withUnit(text.trim(), unit), dimension))).value;
 }
 
-/** Grams or kilograms as a wet bench types them: read here, so that no network is needed. */
-const PLAIN_MASS = /^(\d+(?:\.\d+)?)\s*(g|kg)?$/i;
+const FOREIGN = {
+  us: /\b(kg|g|mm|cm|m|L|ml)\b/,
+  metric: /\b(lb|oz|in|ft|gal|qt|pt|cup|t[bs]s?p)\b/,
+};
 
-/** Reads a mass at the bench, grams unless it says otherwise; plain ones without the server. */
-export function useBenchReader() {
-  const read = useReader();
-  return async (text: string) => {
-    const plain = PLAIN_MASS.exec(text.trim());
-    return plain
-      ? Number(plain[1]) / (plain[2]?.toLowerCase() === 'kg' ? 1 : 1000)
-      : read(withUnit(text, 'g'), 'mass');
-  };
+/** What was read, and what that is in the shop's own units where it was typed in others. */
+export function echoOf({ value, echo }: Read, dimension: Dimension): string {
+  return FOREIGN[isUs() ? 'us' : 'metric'].test(echo)
+    ? `${echo}, ${entry(value, dimension)}`
+    : echo;
 }

@@ -1,11 +1,14 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useDeferredValue, useState } from 'react';
 import { messageOf } from '../api/client';
-import { amount as numberOf, figure, money, withArticle } from '../kit/format';
+import { amount as numberOf, withArticle } from '../kit/format';
+import { currencySign, pricePerMass } from '../kit/style/money';
+import { mass } from '../kit/style/units';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
 import { type Stock, useAmount, useStockActs } from './useStock';
+import { DateField } from '../kit/DateField';
 
 /** A delivery becomes a lot, with its own price; the amount as people say it. */
 export function DeliveryForm({ stock, onDone }: { stock: Stock; onDone: () => void }) {
@@ -49,7 +52,7 @@ export function DeliveryForm({ stock, onDone }: { stock: Stock; onDone: () => vo
         </Box>
         <Box w="150px">
           <TextField
-            label="price of the delivery"
+            label={`price of the delivery, ${currencySign()}`}
             text={price}
             onText={setPrice}
             problem={
@@ -66,12 +69,7 @@ export function DeliveryForm({ stock, onDone }: { stock: Stock; onDone: () => vo
           />
         </Box>
         <Box w="180px">
-          <TextField
-            label="use by, if the label says"
-            type="date"
-            text={staleOn}
-            onText={setStaleOn}
-          />
+          <DateField label="use by, if the label says" text={staleOn} onText={setStaleOn} />
         </Box>
         <Box pt="21px">
           <Key main type="submit" busy={busy} disabled={amount.trim() === ''}>
@@ -81,8 +79,8 @@ export function DeliveryForm({ stock, onDone }: { stock: Stock; onDone: () => vo
       </Flex>
       {read.data && !amountWrong && amount.trim() !== '' && (
         <Text color="quiet" role="status">
-          read as {read.data.echo}, {figure(read.data.massKg)} kg
-          {paid !== undefined && paid > 0 && ` at ${money(paid / read.data.massKg)} a kilogram`}
+          read as {read.data.echo}, {mass(read.data.massKg)}
+          {paid !== undefined && paid > 0 && ` at ${pricePerMass(paid / read.data.massKg)}`}
         </Text>
       )}
       {error !== undefined && !problemOf('amount') && !problemOf('price') && (

@@ -1,7 +1,9 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { messageOf } from '../api/client';
-import { day, mass, money } from '../kit/format';
+import { money } from '../kit/style/money';
+import { day } from '../kit/style/time';
+import { mass } from '../kit/style/units';
 import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Key } from '../kit/States';

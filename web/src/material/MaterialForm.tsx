@@ -3,13 +3,15 @@ import { useState } from 'react';
 import { Choice } from '../kit/Choice';
 import { FormEnd } from '../kit/FormEnd';
 import { QuantityField } from '../kit/QuantityField';
-import { useReader, withUnit } from '../kit/quantity';
+import { useReader } from '../kit/quantity';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
 import { bodyOf, draftOf, type MaterialDraft } from './materialDraft';
 import { PackPicture } from './PackPicture';
 import { ROLES } from './roles';
 import type { Material, MaterialRequest, StartingMaterial } from './useStock';
+import { lightUnit, unitOf } from '../kit/style/units';
+import { currencySign } from '../kit/style/money';
 
 interface Props {
   start: Material | StartingMaterial;
@@ -29,13 +31,15 @@ export function MaterialForm({ start, before, name, saveWords, save }: Props) {
   const read = useReader();
   const { submit, busy, error, problemOf } = useSubmit();
   const set = (part: Partial<MaterialDraft>) => setDraft({ ...draft, ...part });
+  const readOr = async (text: string, unit?: string) =>
+    text.trim() === '' ? undefined : read(text, 'mass', unit);
   const send = async () => {
-    const [scoopKg, spoonKg] = await Promise.all(
-      [draft.scoop, withUnit(draft.spoon, 'g')].map((t) =>
-        t.trim() === '' ? undefined : read(t, 'mass'),
-      ),
-    );
-    await save(bodyOf(draft, { scoopKg, spoonKg }, before));
+    const [scoopKg, spoonKg, pieceKg] = await Promise.all([
+      readOr(draft.scoop),
+      readOr(draft.spoon, lightUnit()),
+      readOr(draft.piece, lightUnit()),
+    ]);
+    await save(bodyOf(draft, { scoopKg, spoonKg, pieceKg }, before));
   };
   const text = (field: keyof MaterialDraft, label: string, problem: string) => (
     <TextField
@@ -68,10 +72,10 @@ export function MaterialForm({ start, before, name, saveWords, save }: Props) {
         </Grid>
         <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }} columnGap={4}>
           {text('pack', 'a pack (80 lb bag, 5 gal pail)', 'pack')}
-          {text('price', 'a pack usually costs', 'pricePerPack')}
+          {text('price', `a pack usually costs, ${currencySign()}`, 'pricePerPack')}
           {text('lead', 'days until it comes', 'leadDays')}
           {text('density', 'density against water', 'relativeDensity')}
-          {text('bulk', 'loose, kilograms in a cubic metre', 'bulkDensityKgM3')}
+          {text('bulk', `weighs loose, ${unitOf('density')}`, 'bulkDensityKgM3')}
           <QuantityField
             label="or: one level scoop weighs"
             text={draft.scoop}
@@ -83,7 +87,7 @@ export function MaterialForm({ start, before, name, saveWords, save }: Props) {
             text('cement', 'of that cement, % (a bagged mix 15 to 20)', 'cementPercent')}
           {draft.role === 'aggregate' && (
             <>
-              {text('grain', 'largest grain, mm', 'largestGrainMm')}
+              {text('grain', `largest grain, ${unitOf('length')}`, 'largestGrainMm')}
               {text('moisture', 'water in it as it lies, %', 'moisturePercent')}
               {text('absorption', 'of that it keeps, %', 'absorptionPercent')}
             </>
@@ -96,12 +100,20 @@ export function MaterialForm({ start, before, name, saveWords, save }: Props) {
               text={draft.spoon}
               onText={(spoon) => set({ spoon })}
               dimension="mass"
-              bareUnit="g"
+              unit={lightUnit()}
               problem={problemOf('spoonG')}
             />
           )}
-          {(draft.role === 'insert' || draft.role === 'packing') &&
-            text('pieceG', 'one weighs, g', 'pieceG')}
+          {(draft.role === 'insert' || draft.role === 'packing') && (
+            <QuantityField
+              label="one weighs"
+              text={draft.piece}
+              onText={(piece) => set({ piece })}
+              dimension="mass"
+              unit={lightUnit()}
+              problem={problemOf('pieceG')}
+            />
+          )}
         </Grid>
         {text('note', 'note of its data sheet', 'note')}
         <FormEnd error={error} busy={busy}>

@@ -1,7 +1,9 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { bagsAnd, mass, money } from '../kit/format';
+import { bagsAnd } from '../kit/style/bench';
+import { money, pricePerMass } from '../kit/style/money';
+import { density, mass } from '../kit/style/units';
 import { Key } from '../kit/States';
 import { LinkKey } from '../kit/Tabs';
 import { DeliveryForm } from './DeliveryForm';
@@ -29,7 +31,7 @@ export function MaterialRow({ stock }: { stock: Stock }) {
             <Text textStyle="name">{material.name}</Text>
           </Link>
           <Text textStyle="small" color="quiet">
-            {Math.round(material.bulkDensityKgM3)} kg/m³ loose,{' '}
+            {density(material.bulkDensityKgM3)} loose,{' '}
             {material.measured ? 'measured here' : material.source}
           </Text>
         </Box>
@@ -41,7 +43,7 @@ export function MaterialRow({ stock }: { stock: Stock }) {
           {material.pricePerPack !== undefined &&
             ` · ${money(material.pricePerPack)} a ${material.pack ?? 'pack'}`}
           {material.lastLotPerKg !== undefined &&
-            ` · last paid ${money(material.lastLotPerKg)} a kg`}
+            ` · last paid ${pricePerMass(material.lastLotPerKg)}`}
         </Text>
         <Flex gap={2}>
           {!fromTap && <Key onClick={() => setDelivering(!delivering)}>Delivery</Key>}

@@ -1,5 +1,7 @@
 import { Box, chakra, Text } from '@chakra-ui/react';
-import { amount, figure, withArticle } from '../kit/format';
+import { withArticle } from '../kit/format';
+import { valueIn } from '../kit/style/read';
+import { handful, mass } from '../kit/style/units';
 import type { MaterialDraft } from './materialDraft';
 
 const Svg = chakra('svg');
@@ -24,8 +26,9 @@ function path(pack: string): string {
 
 /** The pack as it will stand in the store, with what it says on it. */
 export function PackPicture({ draft }: { draft: MaterialDraft }) {
-  const bulk = amount(draft.bulk);
+  const bulk = valueIn(draft.bulk, 'density');
   const pack = draft.pack.trim();
+  const { litres, word } = handful();
   return (
     <Box textAlign="center">
       <Svg
@@ -49,7 +52,9 @@ export function PackPicture({ draft }: { draft: MaterialDraft }) {
       </Text>
       <Text color="quiet">{pack === '' ? 'sold loose' : pack}</Text>
       {bulk !== undefined && bulk > 0 && (
-        <Text color="quiet">a litre of it, loose, is {figure(bulk)} g</Text>
+        <Text color="quiet">
+          a {word} of it, loose, is {mass((bulk * litres) / 1000)}
+        </Text>
       )}
     </Box>
   );

@@ -6,6 +6,7 @@ import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
 import { ROLES } from './roles';
 import { type StartingMaterial, useStartingMaterials, useStock, useStockActs } from './useStock';
+import { density } from '../kit/style/units';
 
 /** All materials that ship, by what they do, to be taken into the shop. */
 export function TakePage() {
@@ -96,8 +97,8 @@ function Row({ material, ownId, busy, onTake }: RowProps) {
         {material.pack || 'loose'}
       </Text>
       <Text textStyle="small" color="quiet" display={{ base: 'none', md: 'block' }}>
-        {material.relativeDensity} against water, {Math.round(material.bulkDensityKgM3)} kg/m³ loose
-        · {material.source}
+        {material.relativeDensity} against water, {density(material.bulkDensityKgM3)} loose ·{' '}
+        {material.source}
       </Text>
       <Flex justifyContent="flex-end">
         {ownId === undefined ? (

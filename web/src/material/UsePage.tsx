@@ -3,10 +3,11 @@ import { useQuery } from '@tanstack/react-query';
 import { Link, useSearchParams } from 'react-router';
 import { client, dataOf, type Schemas } from '../api/client';
 import { Choice } from '../kit/Choice';
-import { benchMass } from '../kit/format';
+import { benchMass } from '../kit/style/bench';
 import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { Drift } from '../piece/Drift';
+import { money } from '../kit/style/money';
 
 type By = 'product' | 'month' | 'pour' | 'piece';
 
@@ -89,7 +90,7 @@ function Drifts({ rows }: { rows: Schemas['UseRow'][] }) {
             <Text>{benchMass(Number(row.actualKg))}</Text>
             <Text color="quiet">{benchMass(Number(row.perPieceKg))} a piece</Text>
             <Text color="quiet" textAlign="right">
-              {row.cost === undefined ? '' : Number(row.cost).toFixed(2)}
+              {row.cost === undefined ? '' : money(row.cost)}
             </Text>
           </Grid>
         );
@@ -115,14 +116,13 @@ function Costs({ costs }: { costs: Schemas['ProductCost'][] }) {
           alignItems="baseline"
         >
           <Text fontWeight={600}>{c.product}</Text>
-          <Text textStyle="figure">{Number(c.total).toFixed(2)}</Text>
+          <Text textStyle="figure">{money(c.total)}</Text>
           <Text color="quiet">
-            {Number(c.materials).toFixed(2)} material + {Number(c.mouldWear).toFixed(2)} mould +{' '}
-            {Number(c.goods).toFixed(2)} goods + {Number(c.labour).toFixed(2)} work +{' '}
-            {Number(c.scrap).toFixed(2)} for scrap
+            {money(c.materials)} material + {money(c.mouldWear)} mould + {money(c.goods)} goods +{' '}
+            {money(c.labour)} work + {money(c.scrap)} for scrap
           </Text>
           <Text color="quiet" textAlign="right">
-            sells at {Number(c.price).toFixed(2)}
+            sells at {money(c.price)}
           </Text>
         </Grid>
       ))}

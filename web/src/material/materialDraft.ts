@@ -1,5 +1,7 @@
 import { amount } from '../kit/format';
 import type { Material, MaterialRequest, Role, StartingMaterial } from './useStock';
+import { valueIn } from '../kit/style/read';
+import { bareEntry, entry } from '../kit/style/entry';
 
 /** A material as it is being written. */
 export interface MaterialDraft {
@@ -12,7 +14,7 @@ export interface MaterialDraft {
   cement: string;
   grain: string;
   pack: string;
-  pieceG: string;
+  piece: string;
   price: string;
   spoon: string;
   moisture: string;
@@ -29,15 +31,15 @@ export function draftOf(from: Material | StartingMaterial): MaterialDraft {
     name: from.name,
     role: from.role,
     density: String(from.relativeDensity),
-    bulk: String(Math.round(from.bulkDensityKgM3 * 10) / 10),
+    bulk: bareEntry(Math.round(from.bulkDensityKgM3 * 10) / 10, 'density'),
     scoop: '',
     solids: String(from.solidsPercent),
     cement: String(from.cementPercent),
-    grain: said(from.largestGrainMm),
+    grain: bareEntry(from.largestGrainMm, 'length'),
     pack: from.pack ?? '',
-    pieceG: said(from.pieceG),
+    piece: from.pieceG === undefined ? '' : entry(from.pieceG / 1000, 'mass'),
     price: said(own?.pricePerPack),
-    spoon: own?.spoonG === undefined ? '' : `${own.spoonG} g`,
+    spoon: own?.spoonG === undefined ? '' : entry(own.spoonG / 1000, 'mass'),
     moisture: own?.moisturePercent ? String(own.moisturePercent) : '',
     absorption: own?.absorptionPercent ? String(own.absorptionPercent) : '',
     lead: String(from.leadDays),
@@ -49,6 +51,7 @@ export function draftOf(from: Material | StartingMaterial): MaterialDraft {
 export interface ReadMasses {
   scoopKg: number | undefined;
   spoonKg: number | undefined;
+  pieceKg: number | undefined;
 }
 
 /** As it is sent; what cannot be read as a number is sent as none, and the server names it. */
@@ -60,7 +63,9 @@ export function bodyOf(
   const number = (text: string) => amount(text) ?? Number.NaN;
   // A density that was only rounded for the field stays what it was.
   const bulk =
-    before && draft.bulk === draftOf(before).bulk ? before.bulkDensityKgM3 : amount(draft.bulk);
+    before && draft.bulk === draftOf(before).bulk
+      ? before.bulkDensityKgM3
+      : valueIn(draft.bulk, 'density');
   const packKept = before && draft.pack.trim() === (before.pack ?? '');
   return {
     name: draft.name,
@@ -71,10 +76,12 @@ export function bodyOf(
     ...(read.spoonKg !== undefined && { spoonG: read.spoonKg * 1000 }),
     solidsPercent: number(draft.solids || '100'),
     ...(draft.role === 'binder' && { cementPercent: number(draft.cement || '100') }),
-    ...(draft.grain.trim() !== '' && { largestGrainMm: number(draft.grain) }),
+    ...(draft.grain.trim() !== '' && {
+      largestGrainMm: valueIn(draft.grain, 'length') ?? Number.NaN,
+    }),
     ...(draft.pack.trim() !== '' && { pack: draft.pack.trim() }),
     ...(packKept && before.packKg !== undefined && { packKg: before.packKg }),
-    ...(draft.pieceG.trim() !== '' && { pieceG: number(draft.pieceG) }),
+    ...(read.pieceKg !== undefined && { pieceG: read.pieceKg * 1000 }),
     ...(draft.price.trim() !== '' && { pricePerPack: number(draft.price) }),
     moisturePercent: number(draft.moisture || '0'),
     absorptionPercent: number(draft.absorption || '0'),

@@ -3,7 +3,11 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, dataOf } from '../api/client';
 import { TextField } from '../kit/TextField';
-import { numberIn } from '../kit/format';
+import { MeasureField } from '../kit/MeasureField';
+import { bareEntry } from '../kit/style/entry';
+import { valueIn } from '../kit/style/read';
+import { isUs } from '../kit/style/style';
+import { length } from '../kit/style/units';
 
 const KEY = 'ironshelf.letters';
 const USUAL = 'AABBCCDDEEEEFFGGHHIIJKLLMMNNOOPPQRRSSTTUUVWXYZ';
@@ -12,8 +16,8 @@ const USUAL = 'AABBCCDDEEEEFFGGHHIIJKLLMMNNOOPPQRRSSTTUUVWXYZ';
 export function LetteringPanel({ widthMm }: { widthMm: number }) {
   const [text, setText] = useState('');
   const [set, setSet] = useState(() => localStorage.getItem(KEY) ?? USUAL);
-  const [letter, setLetter] = useState('25');
-  const number = numberIn(letter);
+  const [letter, setLetter] = useState(() => bareEntry(isUs() ? 25.4 : 25, 'length'));
+  const number = valueIn(letter, 'length') ?? 0;
   const { data } = useQuery({
     queryKey: ['lettering', text, set, letter, widthMm],
     enabled: text.trim() !== '' && set.trim() !== '' && number > 0,
@@ -35,7 +39,7 @@ export function LetteringPanel({ widthMm }: { widthMm: number }) {
           <TextField label="to be stamped" text={text} onText={setText} />
         </Box>
         <Box w="130px">
-          <TextField label="letter height, mm" text={letter} onText={setLetter} />
+          <MeasureField label="letter height" measure="length" text={letter} onText={setLetter} />
         </Box>
         <Box flex={1} minW="260px">
           <TextField
@@ -50,8 +54,8 @@ export function LetteringPanel({ widthMm }: { widthMm: number }) {
       </Flex>
       {data && (
         <Text fontWeight={600} color={data.fits ? 'moss' : 'oxide'}>
-          {data.fits ? 'It can be set' : 'It cannot be set'}: {Math.round(data.lineMm)} of{' '}
-          {Math.round(widthMm)} mm
+          {data.fits ? 'It can be set' : 'It cannot be set'}: {length(data.lineMm)} of{' '}
+          {length(widthMm)}
           {missing.length > 0 &&
             `; missing ${missing.map(([l, n]) => (n > 1 ? `${n} × ${l}` : l)).join(', ')}`}
           .

@@ -1,5 +1,8 @@
 import type { Schemas } from '../api/client';
-import { figure, withArticle } from '../kit/format';
+import { withArticle } from '../kit/format';
+import { money } from '../kit/style/money';
+import { style } from '../kit/style/style';
+import { area, density, length, mass, saidParts, volume } from '../kit/style/units';
 import { FigureRow } from '../kit/Why';
 import type { Mould } from './useMoulds';
 import { KIND_NAMES } from './words';
@@ -13,6 +16,9 @@ interface Props {
   mix: { name: string; densityKgM3: number };
 }
 
+/** The step of a ruler, by which the last of a fill is judged. */
+const STEP_MM = { metric: 1, us: 25.4 / 16 };
+
 /** Everything a maker reads off a mould, each with its why. */
 export function MouldFigures({ mould, sum, offsetMm, mix }: Props) {
   const core = mould.shape.core;
@@ -21,8 +27,7 @@ export function MouldFigures({ mould, sum, offsetMm, mix }: Props) {
   return (
     <>
       <FigureRow
-        value={sum.capacityL.toFixed(3)}
-        unit="L"
+        {...saidParts(sum.capacityL, 'volume')}
         what="it holds"
         short={
           core
@@ -30,22 +35,20 @@ export function MouldFigures({ mould, sum, offsetMm, mix }: Props) {
             : withArticle(cavityName)
         }
       >
-        Cavity {sum.cavityL.toFixed(4)} L − cores under the rim {sum.coreDisplacedL.toFixed(4)} L −
-        inserts {sum.insertsL.toFixed(4)} L, times {mould.shape.cavities}. Exact formulas of the
-        solids. Other sizes, or a core lifted more, would change it.
+        Cavity {volume(sum.cavityL)} − cores under the rim {volume(sum.coreDisplacedL)} − inserts{' '}
+        {volume(sum.insertsL)}, times {mould.shape.cavities}. Exact formulas of the solids. Other
+        sizes, or a core lifted more, would change it.
       </FigureRow>
       <FigureRow
-        value={figure(sum.freshMassKg)}
-        unit="kg"
+        {...saidParts(sum.freshMassKg, 'mass')}
         what={`wet, in ${mix.name}`}
-        short={`× ${Math.round(mix.densityKgM3)} kg/m³`}
+        short={`× ${density(mix.densityKgM3)}`}
       >
-        {sum.capacityL.toFixed(4)} L × {mix.densityKgM3.toFixed(0)} kg/m³. The density is the
-        recipe’s, by absolute volume (ACI 211.1); more air or water would lower it.
+        {volume(sum.capacityL)} × {density(mix.densityKgM3)}. The density is the recipe’s, by
+        absolute volume (ACI 211.1); more air or water would lower it.
       </FigureRow>
       <FigureRow
-        value={figure(sum.dryMassKg)}
-        unit="kg"
+        {...saidParts(sum.dryMassKg, 'mass')}
         what="dry"
         short={`keeps ${((100 * sum.dryMassKg) / sum.freshMassKg).toFixed(1)} %`}
       >
@@ -54,35 +57,32 @@ export function MouldFigures({ mould, sum, offsetMm, mix }: Props) {
       </FigureRow>
       {sum.thinnestWallMm !== undefined && (
         <FigureRow
-          value={sum.thinnestWallMm.toFixed(1)}
-          unit="mm"
-          what={`thinnest wall, least wanted ${mould.leastWallMm}`}
-          short={`${Math.round(sum.thinnestAtMm ?? 0)} mm up`}
+          {...saidParts(sum.thinnestWallMm, 'length')}
+          what={`thinnest wall, least wanted ${length(mould.leastWallMm)}`}
+          short={`${length(sum.thinnestAtMm ?? 0)} up`}
           alarm={!sum.wallOk}
         >
-          {sum.nominalWallMm?.toFixed(1)} mm at its narrowest − {offsetMm.toFixed(1)} mm off centre.
-          It keeps {mould.leastWallMm} mm up to {sum.allowedOffsetMm?.toFixed(1)} mm off centre.
-          Measured level; least walls are common practice. Base {figure(sum.baseMm ?? 0)} mm.
+          {length(sum.nominalWallMm ?? 0)} at its narrowest − {length(offsetMm)} off centre. It
+          keeps {length(mould.leastWallMm)} up to {length(sum.allowedOffsetMm ?? 0)} off centre.
+          Measured level; least walls are common practice. Base {length(sum.baseMm ?? 0)}.
         </FigureRow>
       )}
       {sum.holdDownKg > 0 && by && (
         <FigureRow
-          value={figure(sum.holdDownWithMarginKg)}
-          unit="kg"
+          {...saidParts(sum.holdDownWithMarginKg, 'mass')}
           what={`on each core, or it floats: ${by.count > 1 ? `${by.count} × ` : 'a '}${by.name}`}
           short="Archimedes"
         >
-          {mix.densityKgM3.toFixed(0)} kg/m³ × {sum.coreDisplacedL.toFixed(4)} L − the core’s own{' '}
-          {mould.coreMassKg} kg = {sum.holdDownKg.toFixed(2)} kg, and a fifth more to be safe. A
-          denser mix lifts harder.
+          {density(mix.densityKgM3)} × {volume(sum.coreDisplacedL)} − the core’s own{' '}
+          {mass(mould.coreMassKg)} = {mass(sum.holdDownKg)}, and a fifth more to be safe. A denser
+          mix lifts harder.
         </FigureRow>
       )}
       {sum.castSurfaceM2 !== undefined && (
         <FigureRow
-          value={sum.castSurfaceM2.toFixed(3)}
-          unit="m²"
-          what={`to seal: ${(sum.outsideM2 ?? 0).toFixed(3)} outside${
-            (sum.insideM2 ?? 0) > 0 ? `, ${(sum.insideM2 ?? 0).toFixed(3)} inside` : ''
+          {...saidParts(sum.castSurfaceM2, 'area')}
+          what={`to seal: ${area(sum.outsideM2 ?? 0)} outside${
+            (sum.insideM2 ?? 0) > 0 ? `, ${area(sum.insideM2 ?? 0)} inside` : ''
           }`}
           short="all faces"
         >
@@ -91,9 +91,8 @@ export function MouldFigures({ mould, sum, offsetMm, mix }: Props) {
       )}
       {sum.fillPerMmKg !== undefined && (
         <FigureRow
-          value={figure(sum.fillPerMmKg * 1000)}
-          unit="g"
-          what="for the last millimetre under the rim"
+          {...saidParts(sum.fillPerMmKg * STEP_MM[style().units], 'mass')}
+          what={`for the last ${length(STEP_MM[style().units])} under the rim`}
           short="open area × density"
         >
           The opening’s area times the mix’s density.
@@ -101,8 +100,7 @@ export function MouldFigures({ mould, sum, offsetMm, mix }: Props) {
       )}
       {sum.largestGrainMm !== undefined && (
         <FigureRow
-          value={sum.largestGrainMm.toFixed(1)}
-          unit="mm"
+          {...saidParts(sum.largestGrainMm, 'length')}
           what="largest grain that fits"
           short="gap ÷ 5"
         >
@@ -112,23 +110,22 @@ export function MouldFigures({ mould, sum, offsetMm, mix }: Props) {
       {sum.parts.map((part) => (
         <FigureRow
           key={part.name}
-          value={figure(part.freshMassKg)}
-          unit="kg"
-          what={`${part.name}${part.levelMm === undefined ? '' : `, up to ${part.levelMm.toFixed(0)} mm`}`}
+          {...saidParts(part.freshMassKg, 'mass')}
+          what={`${part.name}${part.levelMm === undefined ? '' : `, up to ${length(part.levelMm)}`}`}
           short={`${((100 * part.volumeL) / sum.capacityL).toFixed(0)} %`}
         >
-          {part.volumeL.toFixed(3)} L, its share of the capacity; the level is where that volume
-          ends in this shape.
+          {volume(part.volumeL)}, its share of the capacity; the level is where that volume ends in
+          this shape.
         </FigureRow>
       ))}
       {mould.wearPerCast !== undefined && (
         <FigureRow
-          value={Number(mould.wearPerCast).toFixed(2)}
+          value={money(mould.wearPerCast)}
           unit=""
           what="mould wear per cast"
           short={`${Math.round(mould.expected.casts)} casts`}
         >
-          Price {Number(mould.price).toFixed(2)} ÷ {Math.round(mould.expected.casts)} casts,{' '}
+          Price {money(mould.price ?? 0)} ÷ {Math.round(mould.expected.casts)} casts,{' '}
           {mould.expected.own
             ? `what ${mould.expected.wornCopies} worn copies of this kind lasted here`
             : 'common practice for its kind until three copies of it have worn out here'}

@@ -1,4 +1,5 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
+import { length } from '../kit/style/units';
 
 const Range = chakra('input');
 
@@ -15,7 +16,8 @@ export function OffsetSlider({ value, mostMm, allowedMm, onChange }: Props) {
     <Box maxW="320px" mx="auto">
       <Range
         type="range"
-        aria-label="Core off centre, in mm"
+        aria-label="Core off centre"
+        aria-valuetext={length(value)}
         min={0}
         max={mostMm}
         step={0.5}
@@ -28,7 +30,7 @@ export function OffsetSlider({ value, mostMm, allowedMm, onChange }: Props) {
       <Flex justifyContent="space-between" textStyle="small" color="quiet">
         <span>core off centre</span>
         <Text as="span" color={value > allowedMm ? 'oxide' : 'quiet'}>
-          {value} mm · breaks the rule over {allowedMm.toFixed(1)}
+          {length(value)} · breaks the rule over {length(allowedMm)}
         </Text>
       </Flex>
     </Box>

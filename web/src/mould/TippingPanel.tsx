@@ -2,7 +2,8 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, dataOf, messageOf } from '../api/client';
-import { figure } from '../kit/format';
+import { suggestion } from '../kit/style/entry';
+import { density, length, mass } from '../kit/style/units';
 import { QuantityField } from '../kit/QuantityField';
 import { Caution } from '../kit/States';
 import { FigureRow } from '../kit/Why';
@@ -13,11 +14,11 @@ const DRY_DENSITY = 2100;
 
 /** How far the piece may be tilted, with what is mounted on it. */
 export function TippingPanel({ mould }: { mould: Mould }) {
-  const [mass, setMass] = useState('0.3 kg');
-  const [height, setHeight] = useState('250');
+  const [fitting, setFitting] = useState(() => suggestion(0.3, 'mass'));
+  const [height, setHeight] = useState(() => suggestion(250, 'length'));
   const [upsideDown, setUpsideDown] = useState(false);
   const [massKg, heightMm] = useQuantities([
-    { text: mass, dimension: 'mass' },
+    { text: fitting, dimension: 'mass' },
     { text: height, dimension: 'length' },
   ]);
   const { shape } = mould;
@@ -47,7 +48,12 @@ export function TippingPanel({ mould }: { mould: Mould }) {
       </Text>
       <Flex gap={3} wrap="wrap" alignItems="flex-end">
         <Box w="160px">
-          <QuantityField label="fitting weight" text={mass} onText={setMass} dimension="mass" />
+          <QuantityField
+            label="fitting weight"
+            text={fitting}
+            onText={setFitting}
+            dimension="mass"
+          />
         </Box>
         <Box w="160px">
           <QuantityField
@@ -77,9 +83,9 @@ export function TippingPanel({ mould }: { mould: Mould }) {
           short="reach ÷ height"
           alarm={data.warnings.length > 0}
         >
-          {figure(data.massKg)} kg with its centre {data.centreOfMassMm.toFixed(0)} mm up, the
-          base’s edge {data.baseReachMm.toFixed(0)} mm away: atan({data.baseReachMm.toFixed(0)} ÷{' '}
-          {data.centreOfMassMm.toFixed(0)}). Statics; dry at {DRY_DENSITY} kg/m³. A lamp should
+          {mass(data.massKg)} with its centre {length(data.centreOfMassMm)} up, the base’s edge{' '}
+          {length(data.baseReachMm)} away: atan({length(data.baseReachMm)} ÷{' '}
+          {length(data.centreOfMassMm)}). Statics; dry at {density(DRY_DENSITY)}. A lamp should
           stand on a slope of 6° (EN IEC 60598-2-4; from memory).
         </FigureRow>
       )}

@@ -1,9 +1,13 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { client, dataOf, type Schemas } from '../api/client';
-import { day, figure, plural } from '../kit/format';
+import { plural } from '../kit/format';
+import { figures } from '../kit/style/number';
+import { day } from '../kit/style/time';
 import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
+import { inUnit, mass, unitOf } from '../kit/style/units';
+import { money } from '../kit/style/money';
 
 type Needs = Schemas['NeedsView'];
 type Need = Needs['materials'][number];
@@ -40,7 +44,7 @@ export function NeedsPage() {
       {buying.length > 0 && data && (
         <Box as="section" aria-label="Shopping list" mt={4}>
           <Text color="quiet" mb={2}>
-            {data.cost.toFixed(2)} in all, as far as prices are known
+            {money(data.cost)} in all, as far as prices are known
           </Text>
           {buying.map((m) => (
             <Purchases key={m.materialId} need={m} />
@@ -60,8 +64,8 @@ function Purchases({ need }: { need: Need }) {
         <Text key={p.neededOn}>
           <Text as="span" fontWeight={600}>
             {p.packs > 0
-              ? `${plural(p.packs, 'pack')} of ${figure(need.packKg ?? 0)} kg`
-              : `${figure(p.massKg)} kg`}
+              ? `${plural(p.packs, 'pack')} of ${mass(need.packKg ?? 0)}`
+              : mass(p.massKg)}
           </Text>
           , needed on {day(p.neededOn)}
           {': '}
@@ -70,13 +74,11 @@ function Purchases({ need }: { need: Need }) {
               ? `order now: it takes ${plural(need.leadDays, 'day')}`
               : `order by ${day(p.orderBy)}`}
           </Text>
-          {p.price ? `, ${p.price.toFixed(2)}` : ''}
+          {p.price ? `, ${money(p.price)}` : ''}
         </Text>
       ))}
       {need.staleKg > 0.05 && (
-        <Text color="ochre">
-          {figure(need.staleKg)} kg of the stock goes stale before it is used.
-        </Text>
+        <Text color="ochre">{mass(need.staleKg)} of the stock goes stale before it is used.</Text>
       )}
     </Box>
   );
@@ -90,7 +92,7 @@ function Weeks({ needs }: { needs: Needs }) {
         <thead>
           <tr>
             <Box as="th" textAlign="left" py={2}>
-              kg, week from
+              {unitOf('mass')}, week from
             </Box>
             <Box as="th" textAlign="right">
               in stock
@@ -109,11 +111,11 @@ function Weeks({ needs }: { needs: Needs }) {
                 {m.material}
               </Box>
               <Box as="td" textAlign="right" fontWeight={600} color={m.shortOn ? 'oxide' : 'ink'}>
-                {figure(m.stockKg)}
+                {figures(inUnit(m.stockKg, 'mass'))}
               </Box>
               {weeks.map((w, i) => (
                 <Box as="td" key={w} textAlign="right" pl={4}>
-                  {(m.useKg[i] ?? 0) > 0 ? figure(m.useKg[i] ?? 0) : ''}
+                  {(m.useKg[i] ?? 0) > 0 ? figures(inUnit(m.useKg[i] ?? 0, 'mass')) : ''}
                 </Box>
               ))}
             </Box>

@@ -1,9 +1,10 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { moment, plural } from '../kit/format';
+import { plural } from '../kit/format';
+import { moment } from '../kit/style/time';
 import { Failed, Loading } from '../kit/States';
-import { TextField } from '../kit/TextField';
+import { TimeField } from '../kit/TimeField';
 import { useTitle } from '../kit/useTitle';
 import { FirstThing } from '../missing/FirstThing';
 import { usePlan } from '../plan/usePlan';
@@ -41,12 +42,7 @@ export function NextPage() {
       {!data && !error && <Loading what="what comes next" />}
       <Flex gap={6} wrap="wrap" alignItems="flex-end" mb={2}>
         <Box w="140px">
-          <TextField
-            label="due by"
-            type="time"
-            text={clock}
-            onText={(text) => set('until', text)}
-          />
+          <TimeField label="due by" text={clock} onText={(text) => set('until', text)} />
         </Box>
         <Flex gap={4} pb={8} role="group" aria-label="Order">
           {(['time', 'place'] as const).map((way) => (

@@ -1,7 +1,8 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { counted, moment } from '../kit/format';
+import { counted } from '../kit/format';
+import { moment } from '../kit/style/time';
 import { copiesOf, goodsOf, sheetOf } from '../plan/days';
 import type { Plan, Visit } from '../plan/usePlan';
 import type { Group } from '../shelf/useShelf';

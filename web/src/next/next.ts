@@ -2,6 +2,7 @@ import type { Plan, Visit } from '../plan/usePlan';
 import type { Board, Group } from '../shelf/useShelf';
 import { gate, isLate } from '../shelf/time';
 import { BOARDS } from '../shelf/words';
+import { dateAt, momentOf } from '../kit/style/time';
 
 /** What is done in one go at one place: what is due there, or will be by then; or a pour. */
 export interface Task {
@@ -66,11 +67,6 @@ export function fitting(tasks: Task[], now: number, until: number): number {
 
 /** A clock time of today, or of tomorrow where it has passed. */
 export function clockToday(text: string, now: number): number {
-  const [hours = 12, minutes = 0] = text.split(':').map(Number);
-  const at = new Date(now);
-  at.setHours(hours, minutes, 0, 0);
-  if (at.getTime() <= now) {
-    at.setDate(at.getDate() + 1);
-  }
-  return at.getTime();
+  const today = momentOf(dateAt(now), text);
+  return today > now ? today : momentOf(dateAt(now + 24 * 3_600_000), text);
 }

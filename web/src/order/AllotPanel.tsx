@@ -1,8 +1,9 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { messageOf, type Schemas } from '../api/client';
-import { counted, figure, plural } from '../kit/format';
+import { counted, plural } from '../kit/format';
 import { Key } from '../kit/States';
 import { type LineAllotments, type Order, useAllotments, useOrderActs } from './useOrders';
+import { mass } from '../kit/style/units';
 
 type Piece = Schemas['AllotmentView'];
 const Press = chakra('button');
@@ -102,7 +103,7 @@ function Shades({ words, press, pieces, onPiece }: ShadesProps) {
                 textStyle="small"
               >
                 {press} {p.pieceId} · {stateOf(p)}
-                {p.massKg ? ` · ${figure(p.massKg)} kg` : ''}
+                {p.massKg ? ` · ${mass(p.massKg)}` : ''}
               </Press>
             ))}
             {own.length > 12 && (

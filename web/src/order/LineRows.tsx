@@ -3,6 +3,7 @@ import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { GoodsChoice } from '../product/GoodsChoice';
 import { EMPTY_LINE, type LineDraft } from './draft';
+import { currencySign } from '../kit/style/money';
 
 interface Props {
   lines: LineDraft[];
@@ -40,7 +41,7 @@ export function LineRows({ lines, onLines, problemOf }: Props) {
             problem={problemOf(`lines.${no}.quantity`)}
           />
           <TextField
-            label="price, or list"
+            label={`price, ${currencySign()}, or list`}
             text={line.price}
             onText={(price) => set(no, { price })}
             problem={problemOf(`lines.${no}.price`)}

@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { messageOf } from '../api/client';
-import { day } from '../kit/format';
+import { dateAt, day } from '../kit/style/time';
 import { LinkKey } from '../kit/Tabs';
 import { Key } from '../kit/States';
 import { PromisePanel } from '../promise/PromisePanel';
@@ -12,7 +12,7 @@ import { type Order, useOrderActs } from './useOrders';
 export function OrderActs({ order }: { order: Order }) {
   const { cancel, accept, mark } = useOrderActs();
   const promise = useOrderPromise(order.id, order.quote && order.stage !== 'cancelled');
-  const today = new Date(useNow()).toLocaleDateString('sv-SE');
+  const today = dateAt(useNow());
   const error = cancel.error ?? accept.error ?? mark.error ?? promise.error;
   if (order.stage === 'cancelled') {
     return <Text mb={4}>This order was cancelled; its pieces are free.</Text>;

@@ -79,7 +79,7 @@ describe('an order as it is written', () => {
     expect(await screen.findByText('Say who it is for.')).toBeVisible();
     expect(screen.getByText('At least 1.')).toBeVisible();
     expect(screen.getByLabelText('customer')).toHaveAttribute('aria-invalid', 'true');
-    await waitFor(() => expect(screen.getByLabelText('due')).toHaveValue('2027-04-01'));
+    await waitFor(() => expect(screen.getByLabelText('due')).toHaveValue('1 Apr 2027'));
   });
 
   it('is changed as it was seen', async () => {

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
-import { day } from '../kit/format';
+import { day } from '../kit/style/time';
 import { FormEnd } from '../kit/FormEnd';
 import { Failed, Key, Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
@@ -14,6 +14,7 @@ import { usePromise } from '../promise/usePromise';
 import { askedOf, draftOf, EMPTY_LINE, type OrderDraft, requestOf } from './draft';
 import { LineRows } from './LineRows';
 import { type Order, useCustomers, useOrder, useOrderActs } from './useOrders';
+import { DateField } from '../kit/DateField';
 
 /** A new order, or a quote, with the date that can be given as it is written. */
 export function NewOrderPage() {
@@ -98,9 +99,8 @@ function Form({ before, start, title }: { before?: Order; start: OrderDraft; tit
             onText={(customer) => set({ customer })}
             problem={problemOf('customerId') ?? problemOf('name')}
           />
-          <TextField
+          <DateField
             label="due"
-            type="date"
             text={draft.due}
             onText={(due) => set({ due })}
             problem={problemOf('due')}

@@ -1,7 +1,8 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Link, useParams } from 'react-router';
 import { OrderDispatches } from '../dispatch/OrderDispatches';
-import { counted, day } from '../kit/format';
+import { counted } from '../kit/format';
+import { day } from '../kit/style/time';
 import { LinkKey } from '../kit/Tabs';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
@@ -13,6 +14,7 @@ import { LineBar } from './LineBar';
 import { OrderActs } from './OrderActs';
 import { type Line, type Order, useOrder } from './useOrders';
 import { STAGES } from './words';
+import { money } from '../kit/style/money';
 
 /** One order: its lines, how far each is, when it will be ready and why not sooner. */
 export function OrderPage() {
@@ -48,8 +50,8 @@ function Whole({ order, planned }: { order: Order; planned: PlannedLine[] }) {
           <Text color="quiet" mb={4}>
             {order.quote ? 'quote' : 'order'} {order.number} · {STAGES[order.stage]} · placed{' '}
             {day(order.placedOn)} · due {day(order.due)}
-            {order.promisedOn ? ` · promised ${day(order.promisedOn)}` : ''} ·{' '}
-            {order.worth.toFixed(2)} in all
+            {order.promisedOn ? ` · promised ${day(order.promisedOn)}` : ''} · {money(order.worth)}{' '}
+            in all
           </Text>
           {order.note && <Text mb={3}>{order.note}</Text>}
         </Box>

@@ -1,6 +1,7 @@
 import { Box, Flex, Grid, Input, Text } from '@chakra-ui/react';
 import { Link, useSearchParams } from 'react-router';
-import { counted, day, plural } from '../kit/format';
+import { counted, plural } from '../kit/format';
+import { day } from '../kit/style/time';
 import { LinkKey, Tabs } from '../kit/Tabs';
 import { Empty, Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';

@@ -1,12 +1,13 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
 import { Link, useParams } from 'react-router';
-import { benchMass } from '../kit/format';
+import { benchMass } from '../kit/style/bench';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { Drift } from './Drift';
 import { Story } from './Story';
 import { type PieceUse, usePieceUse } from './usePiece';
+import { money } from '../kit/style/money';
 
 /** One piece: what is in it, what of it was wasted, what it cost. */
 export function PiecePage() {
@@ -71,7 +72,7 @@ function Whole({ use }: { use: PieceUse }) {
             <Text color="quiet">{benchMass(Number(row.askedKg))} asked</Text>
             <Text>{benchMass(Number(row.actualKg))}</Text>
             <Text color="quiet" textAlign={{ md: 'right' }}>
-              {row.cost === undefined ? '' : Number(row.cost).toFixed(3)}
+              {row.cost === undefined ? '' : money(row.cost)}
             </Text>
           </Fragment>
         ))}
@@ -85,13 +86,13 @@ function Whole({ use }: { use: PieceUse }) {
         What it cost
       </Text>
       <Flex gap={6} wrap="wrap" alignItems="baseline">
-        <Text textStyle="figure">{Number(use.total).toFixed(2)}</Text>
-        {parts.map(([what, money]) => (
+        <Text textStyle="figure">{money(use.total)}</Text>
+        {parts.map(([what, cost]) => (
           <Text key={what} color="quiet">
-            {Number(money).toFixed(2)} {what}
+            {money(cost as number)} {what}
           </Text>
         ))}
-        <Text color="quiet">sells at {Number(use.price).toFixed(2)}</Text>
+        <Text color="quiet">sells at {money(use.price)}</Text>
       </Flex>
     </>
   );

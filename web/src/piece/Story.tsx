@@ -1,5 +1,6 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
-import { benchMass, moment } from '../kit/format';
+import { benchMass } from '../kit/style/bench';
+import { moment } from '../kit/style/time';
 import { useDefects, useInspections } from '../inspect/useInspect';
 import { doneWords } from '../shelf/words';
 import { useNow } from '../workshop/useWorkshop';

@@ -1,12 +1,14 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { lazy, Suspense } from 'react';
 import { Link, useParams } from 'react-router';
-import { figure, moment } from '../kit/format';
+import { figures } from '../kit/style/number';
+import { moment } from '../kit/style/time';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { FigureRow } from '../kit/Why';
 import { useNow } from '../workshop/useWorkshop';
 import { type StrengthView, useStrength } from './usePiece';
+import { saidParts, say, temperature } from '../kit/style/units';
 
 const StrengthChart = lazy(() => import('./StrengthChart'));
 
@@ -27,7 +29,6 @@ export function StrengthPage() {
 }
 
 /** NIST SP 811, appendix B: 1 psi is 6.894 757 kPa. */
-const PSI_PER_MPA = 145.037_74;
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
@@ -60,24 +61,23 @@ function Whole({ id, strength }: { id: string; strength: StrengthView }) {
           what="of its 28-day strength, by its mix’s own curve"
           short="by age"
         >
-          The share that its binder class has at {figure(strength.ageH)} h of age. A test decides,
+          The share that its binder class has at {figures(strength.ageH)} h of age. A test decides,
           not a curve.
         </FigureRow>
         {strength.strength28Mpa !== undefined && (
           <FigureRow
-            value={figure(strength.share * strength.strength28Mpa)}
-            unit="MPa"
-            what={`now, about ${Math.round((strength.share * strength.strength28Mpa * PSI_PER_MPA) / 10) * 10} psi, if the mix keeps what it promises`}
+            {...saidParts(strength.share * strength.strength28Mpa, 'strength')}
+            what="now, if the mix keeps what it promises"
             short="by its class"
           >
-            Its recipe promises {figure(strength.strength28Mpa)} MPa at 28 days on its data sheet;
-            this is the same share of that. More water than the sheet allows makes it less.
+            Its recipe promises {say(strength.strength28Mpa, 'strength')} at 28 days on its data
+            sheet; this is the same share of that. More water than the sheet allows makes it less.
           </FigureRow>
         )}
         <FigureRow
-          value={figure(strength.ageH)}
+          value={figures(strength.ageH)}
           unit="h"
-          what="old, as if it had stood at 20 °C"
+          what={`old, as if it had stood at ${temperature(20)}`}
           short="by warmth"
         >
           Equivalent age: the sum of exp(−5000 (1/T − 1/293.15)) over its hours, T in kelvin (ASTM
@@ -103,7 +103,7 @@ function Whole({ id, strength }: { id: string; strength: StrengthView }) {
               alignItems="baseline"
             >
               <Text fontWeight={600}>{METHOD[m.method]}</Text>
-              <Text textStyle="label">{figure(m.equivalentAgeH)} h</Text>
+              <Text textStyle="label">{figures(m.equivalentAgeH)} h</Text>
               <Text textStyle="label">{percent(m.share)}</Text>
               <Text textStyle="small" color="quiet">
                 {m.source}

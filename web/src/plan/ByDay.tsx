@@ -1,6 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { day } from '../kit/format';
+import { day } from '../kit/style/time';
 import { LinkKey } from '../kit/Tabs';
 import { Empty, Key } from '../kit/States';
 import { copiesOf, goodsOf, hours, sheetOf, time } from './days';

@@ -65,7 +65,7 @@ describe('the plan by mould copy', () => {
     const form = within(screen.getByRole('region', { name: 'Put the cast' }));
     expect(form.queryByRole('button', { name: 'Unpin' })).toBeNull();
     fireEvent.change(form.getByLabelText('mould copy'), { target: { value: '9' } });
-    fireEvent.change(form.getByLabelText('poured at'), { target: { value: `${day}T14:05` } });
+    fireEvent.change(form.getByLabelText('at'), { target: { value: '2.05 pm' } });
     fireEvent.click(form.getByRole('button', { name: 'Put it there' }));
     expect(acts.move.mutate).toHaveBeenCalledWith({
       plan,

@@ -1,8 +1,9 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { counted, day } from '../kit/format';
+import { counted } from '../kit/format';
+import { dateAt, day, fieldOf } from '../kit/style/time';
 import { Key } from '../kit/States';
-import { TextField } from '../kit/TextField';
+import { MomentField } from '../kit/MomentField';
 import { Choice } from '../kit/Choice';
 import { Tabs } from '../kit/Tabs';
 import { useNow } from '../workshop/useWorkshop';
@@ -31,9 +32,9 @@ interface Props {
 /** Each mould copy along time; a cast is dragged, or put by its form. */
 export function ByMould({ plan, acts }: Props) {
   const [chosen, setChosen] = useState<number>();
-  const now = new Date(useNow());
-  const start = now.toLocaleDateString('sv-SE');
-  const nowDays = (now.getHours() * 60 + now.getMinutes()) / 1440;
+  const now = useNow();
+  const start = dateAt(now);
+  const nowDays = daysSince(start, fieldOf(now));
   const [picked, setSpan] = useState<number>();
   const span = picked ?? spanFor(plan, start);
   const cast = plan.casts.find((c) => c.no === chosen);
@@ -136,9 +137,8 @@ function PutForm({ plan, cast, busy, onPut, onLetGo }: PutProps) {
         {counted(cast.pieces, cast.product)}, {cast.colourway}, for {cast.order} {cast.customer}
       </Text>
       <Text color="quiet">
-        poured {day(cast.pourAt.slice(0, 10))} {time(cast.pourAt)}, out{' '}
-        {day(cast.demouldAt.slice(0, 10))} {time(cast.demouldAt)}, ready{' '}
-        {day(cast.readyAt.slice(0, 10))} · in{' '}
+        poured {day(cast.pourAt)} {time(cast.pourAt)}, out {day(cast.demouldAt)}{' '}
+        {time(cast.demouldAt)}, ready {day(cast.readyAt.slice(0, 10))} · in{' '}
         {daysSince(cast.pourAt.slice(0, 10), cast.readyAt).toFixed(0)} days
         {cast.pinned ? ' · stays where it was put' : ''}
       </Text>
@@ -152,7 +152,7 @@ function PutForm({ plan, cast, busy, onPut, onLetGo }: PutProps) {
           />
         </Box>
         <Box w="270px">
-          <TextField label="poured at" type="datetime-local" text={at} onText={setAt} />
+          <MomentField label="poured" text={at} onText={setAt} />
         </Box>
         <Box pb="20px">
           <Flex gap={3}>

@@ -1,6 +1,7 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import { counted, day, plural } from '../kit/format';
+import { counted, plural } from '../kit/format';
+import { day } from '../kit/style/time';
 import type { Plan, PlannedLine } from './usePlan';
 
 /** When each line will be ready, the latest first, and why not sooner. */

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { type PointerEvent, useRef, useState } from 'react';
-import { counted, day } from '../kit/format';
+import { counted } from '../kit/format';
+import { day } from '../kit/style/time';
 import { daysSince, momentAt, time } from './days';
 import type { MouldRow, PlannedCast } from './usePlan';
 

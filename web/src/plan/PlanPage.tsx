@@ -1,7 +1,8 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useSearchParams } from 'react-router';
 import { messageOf } from '../api/client';
-import { day, plural } from '../kit/format';
+import { plural } from '../kit/format';
+import { day } from '../kit/style/time';
 import { LinkKey, Tabs } from '../kit/Tabs';
 import { Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';

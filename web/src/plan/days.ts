@@ -1,6 +1,7 @@
 import { counted } from '../kit/format';
 import { sheetPath } from '../pour/usePour';
 import type { PlannedCast, Plan, Visit } from './usePlan';
+import { clockTime } from '../kit/style/time';
 
 /** The casts that are poured in a visit. */
 function castsOf(plan: Plan, visit: Visit): PlannedCast[] {
@@ -57,9 +58,9 @@ export function sheetOf(plan: Plan, visit: Visit): string | undefined {
   });
 }
 
-/** "07:00". */
+/** The time of day of a local moment, as the shop says it. */
 export function time(at: string): string {
-  return at.slice(11, 16);
+  return clockTime(at.slice(11, 16));
 }
 
 export function hours(minutes: number): string {

@@ -2,7 +2,7 @@ import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { messageOf, Problem } from '../api/client';
-import { useBenchReader } from '../kit/quantity';
+import { useReader } from '../kit/quantity';
 import { useNow, useWorkshop } from '../workshop/useWorkshop';
 import { BenchHead } from './BenchHead';
 import { BenchKeys } from './BenchKeys';
@@ -28,6 +28,8 @@ import { useDraft } from './useDraft';
 import { type Sheet, usePoured, type Wanted } from './usePour';
 import { useScale } from './useScale';
 import { scaleKg } from './WeighView';
+import { readQuantity } from '../kit/style/read';
+import { benchUnit } from '../kit/style/bench';
 
 /** Tapping ends so long before the working time does (common practice). */
 const STOP_TAPPING_SHARE = 0.8;
@@ -48,7 +50,7 @@ export function Bench({ sheet, wanted }: Props) {
   const navigate = useNavigate();
   const now = useNow();
   const poured = usePoured();
-  const read = useBenchReader();
+  const read = useReader();
   const steps = stepsOf(sheet);
   const at = current(steps, draft);
   const step = steps[at] as Step;
@@ -65,9 +67,15 @@ export function Bench({ sheet, wanted }: Props) {
     setWrong(undefined);
   };
   const next = (actualKg?: number) => settle(take(draft, step.key, now, actualKg));
+  const typedKg = async (text: string) => {
+    const litres =
+      step.kind === 'weigh' && step.water ? readQuantity(text, 'volume', '')?.value : undefined;
+    // A litre of water is a kilogram, as near as a bench can tell.
+    return litres ?? read(text, 'mass', benchUnit(step.kind === 'weigh' ? step.askedKg : 0));
+  };
   const takeTyped = async () => {
     try {
-      const kg = await read(typed ?? '');
+      const kg = await typedKg(typed ?? '');
       if (step.kind === 'weigh' && step.portions) {
         settle(add(draft, kg));
       } else {

@@ -2,6 +2,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { plural } from '../kit/format';
 import { codesOf } from './steps';
 import type { Sheet } from './usePour';
+import { wholeDegrees } from '../kit/style/units';
 
 const HURRY_MS = 3 * 60_000;
 
@@ -25,7 +26,7 @@ export function BenchHead({ sheet, wettedAt, now }: Props) {
         {plural(codesOf(sheet).length, 'copy')} · {plural(sheet.batches.length, 'mix')}
       </Text>
       <Text color="quiet">
-        water {sheet.waterC.toFixed(0)} °C buys {sheet.workingMin.toFixed(0)} min
+        water {wholeDegrees(sheet.waterC)} buys {sheet.workingMin.toFixed(0)} min
       </Text>
       <Box flex={1} />
       <Text textStyle="name" color={color} role="timer" aria-label="Working time left">

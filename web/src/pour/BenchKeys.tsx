@@ -1,5 +1,5 @@
 import { Flex } from '@chakra-ui/react';
-import { benchMass } from '../kit/format';
+import { benchMass } from '../kit/style/bench';
 import { Key } from '../kit/States';
 import type { Step } from './steps';
 import { putOn, type Reading, tare } from './useScale';

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { Link, useSearchParams } from 'react-router';
-import { day } from '../kit/format';
+import { day } from '../kit/style/time';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { type ToPour, useToPour } from '../order/useOrders';

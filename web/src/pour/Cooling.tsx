@@ -1,7 +1,8 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { benchMass } from '../kit/format';
+import { benchMass } from '../kit/style/bench';
 import { TextField } from '../kit/TextField';
 import type { Sheet } from './usePour';
+import { wholeDegrees } from '../kit/style/units';
 
 interface Props {
   sheet: Sheet;
@@ -19,12 +20,12 @@ export function Cooling({ sheet, minutes, onMinutes }: Props) {
       </Box>
       <Text role="status">
         {!cooling
-          ? `Water at ${sheet.waterC.toFixed(0)} °C buys ${sheet.workingMin.toFixed(0)} minutes.`
+          ? `Water at ${wholeDegrees(sheet.waterC)} buys ${sheet.workingMin.toFixed(0)} minutes.`
           : !cooling.reached
             ? 'Not even all the water as ice buys that. Make a smaller mix.'
             : cooling.iceKg > 0
-              ? `Take ${benchMass(cooling.iceKg)} of the water as ice, the rest at ${cooling.waterC.toFixed(0)} °C.`
-              : `Water at ${cooling.waterC.toFixed(0)} °C or colder does it.`}
+              ? `Take ${benchMass(cooling.iceKg)} of the water as ice, the rest at ${wholeDegrees(cooling.waterC)}.`
+              : `Water at ${wholeDegrees(cooling.waterC)} or colder does it.`}
       </Text>
     </Flex>
   );

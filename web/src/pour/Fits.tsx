@@ -8,6 +8,7 @@ import { QuantityField } from '../kit/QuantityField';
 import { useStock } from '../material/useStock';
 import { useMouldSum, useMoulds } from '../mould/useMoulds';
 import { useRecipes } from '../recipe/useRecipes';
+import { density, fromUnit, length, mass } from '../kit/style/units';
 
 /** Barytes and perlite, where the shop keeps none of its own (handbook 3). */
 const HEAVY = 4.2;
@@ -51,6 +52,7 @@ export function Fits({ freshKg }: { freshKg: number }) {
     enabled: wantedKgM3 !== undefined,
     retry: false,
   });
+  const onePart = fromUnit(1, 'mass');
   return (
     <Box mt={3}>
       <Grid templateColumns={{ base: '1fr', md: 'repeat(3, minmax(0, 220px))' }} columnGap={4}>
@@ -82,16 +84,16 @@ export function Fits({ freshKg }: { freshKg: number }) {
       {fullKg !== undefined && (
         <Text fontWeight={600} color={over || thin ? 'ochre' : 'moss'}>
           {over
-            ? `It does not fit: the mould holds ${fullKg.toFixed(2)} kg of this mix.`
-            : `It fits: ${fullKg.toFixed(2)} kg go in full${heightMm === undefined ? '' : `, this fills it about ${heightMm.toFixed(0)} mm high`}.`}
+            ? `It does not fit: the mould holds ${mass(fullKg)} of this mix.`
+            : `It fits: ${mass(fullKg)} go in full${heightMm === undefined ? '' : `, this fills it about ${length(heightMm)} high`}.`}
           {thin && ' That is thinner than it may be.'}
         </Text>
       )}
       {fit.data && (
         <Text>
-          A mix of {wantedKgM3?.toFixed(0)} kg/m³ does it: {(fit.data.volumeShare * 100).toFixed(0)}{' '}
-          % of its volume {over ? 'barytes' : 'perlite'}, {fit.data.grainPerMixKg.toFixed(3)} kg to
-          each kg of the mix as it is. Try its strength on a small piece first.
+          A mix of {density(wantedKgM3 ?? 0)} does it: {(fit.data.volumeShare * 100).toFixed(0)} %
+          of its volume {over ? 'barytes' : 'perlite'}, {mass(fit.data.grainPerMixKg * onePart)} to
+          each {mass(onePart)} of the mix as it is. Try its strength on a small piece first.
         </Text>
       )}
       {fit.error && (

@@ -1,7 +1,8 @@
 import { Box, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { client, dataOf } from '../api/client';
-import { benchMass, plural } from '../kit/format';
+import { benchMass } from '../kit/style/bench';
+import { plural } from '../kit/format';
 import { useMoulds } from '../mould/useMoulds';
 import { useProducts } from '../product/useProducts';
 import type { Sheet } from './usePour';

@@ -2,6 +2,7 @@ import { Box, Text } from '@chakra-ui/react';
 import { SectionDrawing } from '../kit/SectionDrawing';
 import type { Step } from './steps';
 import type { Sheet } from './usePour';
+import { mass, volume } from '../kit/style/units';
 
 interface Props {
   sheet: Sheet;
@@ -19,9 +20,7 @@ export function MouldFilling({ sheet, step, filled }: Props) {
   }
   return (
     <Box display={{ base: 'none', lg: 'block' }} textAlign="center">
-      {fill.holdDownKg > 0 && (
-        <Text textStyle="name">{fill.holdDownKg.toFixed(1)} kg on the core ↓</Text>
-      )}
+      {fill.holdDownKg > 0 && <Text textStyle="name">{mass(fill.holdDownKg)} on the core ↓</Text>}
       <Box h="340px">
         <SectionDrawing
           section={fill.section}
@@ -31,7 +30,7 @@ export function MouldFilling({ sheet, step, filled }: Props) {
         />
       </Box>
       <Text color="quiet">
-        {fill.mould} · {fill.litresEach.toFixed(2)} L each
+        {fill.mould} · {volume(fill.litresEach)} each
       </Text>
     </Box>
   );

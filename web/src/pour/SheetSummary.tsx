@@ -1,8 +1,11 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
-import { bagsAnd, benchMass, moment, plural } from '../kit/format';
+import { bagsAnd, benchMass, waterVolume } from '../kit/style/bench';
+import { plural } from '../kit/format';
+import { moment } from '../kit/style/time';
 import { useNow } from '../workshop/useWorkshop';
 import type { Sheet } from './usePour';
+import { mass, volume } from '../kit/style/units';
 
 type Layer = Sheet['layers'][number];
 
@@ -14,10 +17,10 @@ export function SheetSummary({ sheet }: { sheet: Sheet }) {
   return (
     <Box mt={5} maxW="700px">
       <Text color="quiet">
-        {litres.toFixed(2)} L with waste, in {plural(sheet.batches.length, 'mix')} ·{' '}
+        {volume(litres)} with waste, in {plural(sheet.batches.length, 'mix')} ·{' '}
         {sheet.workingMin.toFixed(0)} minutes from wetting
         {holds.length > 0 &&
-          ` · ${holds.map((f) => `${f.holdDownKg.toFixed(1)} kg on each core${holds.length > 1 ? ` of ${f.mould}` : ''}`).join(', ')}`}{' '}
+          ` · ${holds.map((f) => `${mass(f.holdDownKg)} on each core${holds.length > 1 ? ` of ${f.mould}` : ''}`).join(', ')}`}{' '}
         · out about {moment(Date.parse(sheet.readyAt), now)}
       </Text>
       {sheet.layers.map((layer) => (
@@ -46,7 +49,8 @@ function LayerSummary({ layer, named }: { layer: Layer; named: boolean }) {
     <Box mt={3}>
       <Text fontSize="20px" fontWeight={600}>
         {named && `${layer.name}, ${layer.colourway.name.toLowerCase()}, ${layer.sharePercent} %: `}
-        {said}, water {benchMass(layer.water.leastKg)} to start.
+        {said}, water {benchMass(layer.water.leastKg)} ({waterVolume(layer.water.leastKg)}) to
+        start.
       </Text>
       <Grid templateColumns="1fr auto auto auto" columnGap={6} rowGap={1} mt={2}>
         {['', 'weigh', 'level scoops', 'in stock'].map((h) => (

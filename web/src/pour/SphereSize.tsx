@@ -2,14 +2,17 @@ import { Grid } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, dataOf } from '../api/client';
-import { benchMass } from '../kit/format';
+import { benchMass } from '../kit/style/bench';
 import { useReading } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Answer, Section } from './weightParts';
+import { density, KG_PER_LB, length } from '../kit/style/units';
+import { isUs } from '../kit/style/style';
+import { entry } from '../kit/style/entry';
 
 /** How large a sphere of a mass is, and how heavy one of a size. */
 export function SphereSize() {
-  const [mass, setMass] = useState('130 lb');
+  const [mass, setMass] = useState(() => entry(isUs() ? 130 * KG_PER_LB : 60, 'mass'));
   const [across, setAcross] = useState('');
   const massKg = useReading(mass, 'mass').data?.value;
   const diameterMm = useReading(across, 'length').data?.value;
@@ -44,15 +47,15 @@ export function SphereSize() {
       <Grid templateColumns={{ base: '1fr', md: '220px 1fr' }} columnGap={4} alignItems="center">
         <QuantityField label="mass" text={mass} onText={setMass} dimension="mass" />
         <Answer
-          {...(size.data && { figure: `${size.data.diameterMm.toFixed(0)} mm` })}
+          {...(size.data && { figure: length(size.data.diameterMm) })}
           error={size.error}
-          words={`across, at ${DENSITY} kg/m³`}
+          words={`across, at ${density(DENSITY)}`}
         />
         <QuantityField label="across" text={across} onText={setAcross} dimension="length" />
         <Answer
           {...(back.data && { figure: benchMass(back.data.freshMassKg) })}
           error={back.error}
-          words={`whole, at ${DENSITY} kg/m³`}
+          words={`whole, at ${density(DENSITY)}`}
         />
       </Grid>
     </Section>

@@ -1,6 +1,6 @@
 import { Box, Text } from '@chakra-ui/react';
 import { useEffect, useRef } from 'react';
-import { benchMass } from '../kit/format';
+import { benchMass } from '../kit/style/bench';
 import type { Draft } from './draft';
 import type { Step } from './steps';
 

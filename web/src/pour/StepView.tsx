@@ -1,5 +1,5 @@
 import { Box, Text } from '@chakra-ui/react';
-import { benchMass } from '../kit/format';
+import { benchMass, benchUnit } from '../kit/style/bench';
 import { QuantityField } from '../kit/QuantityField';
 import { FillView } from './FillView';
 import { LeftView } from './LeftView';
@@ -60,13 +60,13 @@ export function StepView(props: Props) {
           <QuantityField
             label={
               step.kind === 'weigh'
-                ? `What went in, grams unless you say otherwise; ${benchMass(step.askedKg)} asked`
-                : 'What is left, grams unless you say otherwise'
+                ? `What went in; ${benchMass(step.askedKg)} asked`
+                : 'What is left'
             }
             text={typed}
             onText={onTyped}
             dimension="mass"
-            bareUnit="g"
+            unit={benchUnit(step.kind === 'weigh' ? step.askedKg : 0)}
             big
             autoFocus
           />

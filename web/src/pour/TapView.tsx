@@ -1,6 +1,6 @@
 import { Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { moment } from '../kit/format';
+import { moment } from '../kit/style/time';
 
 interface Props {
   now: number;

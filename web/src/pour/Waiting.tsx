@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import { moment } from '../kit/format';
+import { moment } from '../kit/style/time';
 import { useNow } from '../workshop/useWorkshop';
 import { pathOf, useWaiting } from './usePour';
 

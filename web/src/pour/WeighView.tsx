@@ -1,5 +1,5 @@
 import { Box, chakra, Text } from '@chakra-ui/react';
-import { benchGrams, benchMass, grouped } from '../kit/format';
+import { benchMass, benchParts } from '../kit/style/bench';
 import type { Step } from './steps';
 import type { Reading } from './useScale';
 
@@ -17,14 +17,14 @@ interface Props {
 /** The one figure: what the scale shows, and how far it is to what is asked. */
 export function WeighView({ step, reading, addedKg }: Props) {
   const onScale = scaleKg(reading);
-  const shownKg = onScale ?? step.askedKg;
+  const shown = benchParts(onScale ?? step.askedKg);
   const near = onScale !== undefined && Math.abs(onScale - step.askedKg) <= step.toleranceKg;
   return (
     <>
       <Text textStyle="reading" color={near ? 'moss' : 'ink'}>
-        {grouped(benchGrams(shownKg))}
+        {shown.value}
         <Text as="span" fontSize="56px" fontWeight={500} color="quiet" ml={3}>
-          g
+          {shown.unit}
         </Text>
       </Text>
       {onScale !== undefined && <Bar step={step} kg={onScale} />}

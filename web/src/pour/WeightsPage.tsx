@@ -8,6 +8,10 @@ import { useTitle } from '../kit/useTitle';
 import { Fits } from './Fits';
 import { SphereSize } from './SphereSize';
 import { Answer, Section } from './weightParts';
+import { KG_PER_LB, length } from '../kit/style/units';
+import { isUs } from '../kit/style/style';
+import { entry, suggestion } from '../kit/style/entry';
+import { benchMass } from '../kit/style/bench';
 
 /** What the scale must show, whether it fits, how large a sphere is, how long a handle. */
 export function WeightsPage() {
@@ -25,7 +29,7 @@ export function WeightsPage() {
 }
 
 function Stop() {
-  const [target, setTarget] = useState('20 kg');
+  const [target, setTarget] = useState(() => entry(isUs() ? 45 * KG_PER_LB : 20, 'mass'));
   const [mould, setMould] = useState('');
   const [hardware, setHardware] = useState('');
   const targetKg = useReading(target, 'mass').data?.value;
@@ -57,11 +61,11 @@ function Stop() {
         />
       </Grid>
       <Answer
-        {...(data && { figure: `${data.stopAtKg.toFixed(2)} kg` })}
+        {...(data && { figure: benchMass(data.stopAtKg) })}
         error={error}
         words={
           data
-            ? `on the scale, mould and hardware with it: ${data.freshKg.toFixed(2)} kg of wet mix, which dries to 0.967 of that (common practice until your own pours teach it)`
+            ? `on the scale, mould and hardware with it: ${benchMass(data.freshKg)} of wet mix, which dries to 0.967 of that (common practice until your own pours teach it)`
             : 'give the mass wanted'
         }
       />
@@ -71,11 +75,11 @@ function Stop() {
 }
 
 function HandWeight() {
-  const [target, setTarget] = useState('50 lb');
-  const [hardware, setHardware] = useState('2 lb');
-  const [grip, setGrip] = useState('140 mm');
-  const [head, setHead] = useState('90 mm');
-  const [boss, setBoss] = useState('20 mm');
+  const [target, setTarget] = useState(() => entry(isUs() ? 50 * KG_PER_LB : 22, 'mass'));
+  const [hardware, setHardware] = useState(() => suggestion(0.9, 'mass'));
+  const [grip, setGrip] = useState(() => suggestion(140, 'length'));
+  const [head, setHead] = useState(() => suggestion(90, 'length'));
+  const [boss, setBoss] = useState(() => suggestion(20, 'length'));
   const [targetKg, hardwareKg] = [
     useReading(target, 'mass').data?.value,
     useReading(hardware, 'mass').data?.value ?? 0,
@@ -120,11 +124,11 @@ function HandWeight() {
         />
       </Grid>
       <Answer
-        {...(data && { figure: `${data.headKg.toFixed(2)} kg` })}
+        {...(data && { figure: benchMass(data.headKg) })}
         error={error}
         words={
           data
-            ? `a head, dry; cut the handle ${data.handleMm.toFixed(0)} mm. Two pours: keep it as a product of two layers of 100 % each, the second after the first head’s days`
+            ? `a head, dry; cut the handle ${length(data.handleMm)}. Two pours: keep it as a product of two layers of 100 % each, the second after the first head’s days`
             : 'give mass, grip and head'
         }
       />

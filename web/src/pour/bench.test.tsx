@@ -23,6 +23,7 @@ const step: Weigh = {
   askedKg: 0.234,
   toleranceKg: 0.002,
   share: 0.3,
+  water: false,
   portions: false,
 };
 const reading = (kg: number, part: Partial<Reading> = {}): Reading => ({
@@ -172,11 +173,11 @@ describe('clocks at the bench', () => {
   });
 
   it.each([
-    [undefined, 'Water at 12 °C buys 14 minutes.'],
-    [{ waterC: 7.4, iceKg: 0, reached: true }, 'Water at 7 °C or colder does it.'],
+    [undefined, 'Water at 12\u2009°C buys 14 minutes.'],
+    [{ waterC: 7.4, iceKg: 0, reached: true }, 'Water at 7\u2009°C or colder does it.'],
     [
       { waterC: 1, iceKg: 0.3, reached: true },
-      'Take 300\u2009g of the water as ice, the rest at 1 °C.',
+      'Take 300\u2009g of the water as ice, the rest at 1\u2009°C.',
     ],
     [{ waterC: 1, iceKg: 2, reached: false }, /Not even all the water as ice/],
   ])('cooling %#', (cooling, words) => {

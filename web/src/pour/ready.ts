@@ -1,4 +1,5 @@
 import type { Sheet, SheetFill } from './usePour';
+import { mass } from '../kit/style/units';
 
 /** What is done to the copies of one mould before they are filled. */
 export function ready(fill: SheetFill, sheet: Sheet): string[] {
@@ -10,7 +11,7 @@ export function ready(fill: SheetFill, sheet: Sheet): string[] {
       : []),
     ...fill.preparation,
     ...fill.faces.map(releaseLine),
-    ...(fill.holdDownKg > 0 ? [`${fill.holdDownKg.toFixed(1)} kg on each core, or it floats`] : []),
+    ...(fill.holdDownKg > 0 ? [`${mass(fill.holdDownKg)} on each core, or it floats`] : []),
   ];
   return lines.map((line) => of + line);
 }

@@ -80,7 +80,7 @@ describe('the steps of a sheet', () => {
       'Clean',
       'Soapy water on the wall',
       'Nothing on the insert: it must bond',
-      '3.5 kg on each core, or it floats',
+      '3.5\u2009kg on each core, or it floats',
     ]);
   });
 

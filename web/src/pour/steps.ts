@@ -1,5 +1,6 @@
 import { looksOver, ready } from './ready';
 import type { Sheet } from './usePour';
+import { benchMass, waterVolume } from '../kit/style/bench';
 
 /** One thing to do at the bench. */
 export type Step =
@@ -16,6 +17,8 @@ export type Step =
       toleranceKg: number;
       /** Of this batch's mix that is in the bowls when this is. */
       share: number;
+      /** Whether it is water, which may be measured by volume too. */
+      water: boolean;
       /** Whether it goes in little by little, each addition noted. */
       portions: boolean;
       mostKg?: number;
@@ -117,12 +120,15 @@ function layerSteps(sheet: Sheet, i: number, layer: number, before: number, tota
         : water
           ? 'Water, first part'
           : line.name,
-      note: [where, water ? 'cool' : measured(line)].filter(Boolean).join(' · '),
+      note: [where, water ? `cool · ${waterVolume(askedKg)}` : measured(line)]
+        .filter(Boolean)
+        .join(' · '),
       layer,
       materialId: line.materialId,
       askedKg,
       toleranceKg: line.toleranceKg,
       share: inBowl,
+      water,
       portions: false,
     });
   }
@@ -138,12 +144,13 @@ function layerSteps(sheet: Sheet, i: number, layer: number, before: number, tota
       kind: 'weigh',
       key: `${key}-hold-back`,
       title: several ? `${mixed.name}: held-back water` : 'Held-back water',
-      note: `little by little until it flows · at most ${grams(water.massKg * (most - least))}`,
+      note: `little by little until it flows · at most ${benchMass(water.massKg * (most - least))}, ${waterVolume(water.massKg * (most - least))}`,
       layer,
       materialId: water.materialId,
       askedKg: water.massKg * (1 - least),
       toleranceKg: water.toleranceKg,
       share: before + lines.reduce((sum, l) => sum + l.massKg, 0) / total,
+      water: true,
       portions: true,
       mostKg: water.massKg * (most - least),
     });
@@ -186,8 +193,4 @@ function measured(line: Sheet['layers'][number]['lines'][number]): string {
 
 function quarters(n: number): string {
   return (Math.round(n * 4) / 4).toString();
-}
-
-function grams(kg: number): string {
-  return `${Math.round(kg * 1000)} g`;
 }

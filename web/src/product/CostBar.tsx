@@ -1,5 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { money, plural } from '../kit/format';
+import { plural } from '../kit/format';
+import { money } from '../kit/style/money';
 import type { ProductSheet } from './useProducts';
 
 const PARTS = [

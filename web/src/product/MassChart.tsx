@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
-import { mass } from '../kit/format';
+import { mass } from '../kit/style/units';
 import type { ProductSheet } from './useProducts';
 
 const Svg = chakra('svg');

@@ -13,6 +13,8 @@ import { ProductPicture } from './ProductPicture';
 import { SoldIn } from './SoldIn';
 import type { ProductRequest } from './useProducts';
 import { numberIn } from '../kit/format';
+import { currencySign } from '../kit/style/money';
+import { entry } from '../kit/style/entry';
 
 interface Props {
   start: ProductRequest;
@@ -33,9 +35,9 @@ export function ProductForm({ start, saveWords, save }: Props) {
   const [goods, setGoods] = useState(String(start.goods ?? ''));
   const [place, setPlace] = useState(start.shelfPlace ?? '');
   const [layers, setLayers] = useState<LayerDraft[]>(() => draftsOf(start));
-  const [mass, setMass] = useState(kg(start.target?.massKg));
-  const [within, setWithin] = useState(kg(start.target?.toleranceKg));
-  const [hardware, setHardware] = useState(kg(start.target?.hardwareKg));
+  const [mass, setMass] = useState(massText(start.target?.massKg));
+  const [within, setWithin] = useState(massText(start.target?.toleranceKg));
+  const [hardware, setHardware] = useState(massText(start.target?.hardwareKg));
   const [soldIn, setSoldIn] = useState<number[]>(start.soldIn ?? []);
   const { submit, busy, error, problemOf } = useSubmit();
   const colourways = recipes?.find((r) => String(r.recipe.firstId) === recipeId)?.colourways ?? [];
@@ -96,7 +98,12 @@ export function ProductForm({ start, saveWords, save }: Props) {
             onValue={setRecipeId}
             problem={problemOf('recipeId')}
           />
-          <TextField label="price" text={price} onText={setPrice} problem={problemOf('price')} />
+          <TextField
+            label={`price, ${currencySign()}`}
+            text={price}
+            onText={setPrice}
+            problem={problemOf('price')}
+          />
           <TextField
             label="minutes to fill one"
             text={minutes}
@@ -104,7 +111,7 @@ export function ProductForm({ start, saveWords, save }: Props) {
             problem={problemOf('minutesPerPiece')}
           />
           <TextField
-            label="release agent, inserts and packing per piece"
+            label={`release agent, inserts and packing per piece, ${currencySign()}`}
             text={goods}
             onText={setGoods}
             problem={problemOf('goods')}
@@ -172,8 +179,8 @@ function draftsOf(start: ProductRequest): LayerDraft[] {
     : [{ name: 'whole', colourwayId: ORDERED, share: '100', wait: '0', withoutFibre: false }];
 }
 
-function kg(massKg: number | undefined): string {
-  return massKg ? `${massKg} kg` : '';
+function massText(massKg: number | undefined): string {
+  return massKg ? entry(massKg, 'mass') : '';
 }
 
 function number(text: string): number {

@@ -1,6 +1,8 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Link, useParams } from 'react-router';
-import { figure, mass, money, plural } from '../kit/format';
+import { plural } from '../kit/format';
+import { money } from '../kit/style/money';
+import { length, mass, volume } from '../kit/style/units';
 import { LinkKey } from '../kit/Tabs';
 import { SectionDrawing } from '../kit/SectionDrawing';
 import { SmallSection } from '../kit/SmallSection';
@@ -83,8 +85,8 @@ function Left({ sheet }: { sheet: ProductSheet }) {
       </Box>
       <Text textAlign="center" color="quiet">
         {mass(sheet.dryKg)} dry
-        {sheet.vesselL > 0 && ` · holds ${figure(sheet.vesselL)} L`}
-        {sheet.thinnestWallMm !== undefined && ` · wall ${sheet.thinnestWallMm.toFixed(1)} mm`}
+        {sheet.vesselL > 0 && ` · holds ${volume(sheet.vesselL)}`}
+        {sheet.thinnestWallMm !== undefined && ` · wall ${length(sheet.thinnestWallMm)}`}
       </Text>
       {sheet.warnings.map((w) => (
         <Text key={w.code + w.field} color="ochre" fontWeight={600} mt={2}>

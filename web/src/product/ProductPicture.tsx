@@ -1,5 +1,5 @@
 import { Box, Text } from '@chakra-ui/react';
-import { mass } from '../kit/format';
+import { mass, volume } from '../kit/style/units';
 import { SectionDrawing } from '../kit/SectionDrawing';
 import type { Mould } from '../mould/useMoulds';
 import type { RecipeData } from '../recipe/useRecipes';
@@ -27,7 +27,7 @@ export function ProductPicture({ mould, recipe, swatch }: Props) {
         />
       </Box>
       <Text textAlign="center" color="quiet">
-        {litres.toFixed(2)} L
+        {volume(litres)}
         {wetKg !== undefined &&
           recipe &&
           ` · ${mass(wetKg)} wet, ${mass(wetKg * recipe.recipe.retention)} dry`}

@@ -1,6 +1,7 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Link, useSearchParams } from 'react-router';
-import { counted, money, plural } from '../kit/format';
+import { counted, plural } from '../kit/format';
+import { money } from '../kit/style/money';
 import { LinkKey } from '../kit/Tabs';
 import { SmallSection } from '../kit/SmallSection';
 import { Empty, Failed, Loading } from '../kit/States';

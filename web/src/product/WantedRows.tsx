@@ -1,6 +1,8 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import { counted, day, mass } from '../kit/format';
+import { counted } from '../kit/format';
+import { day } from '../kit/style/time';
+import { mass } from '../kit/style/units';
 import { progressWords } from '../order/words';
 import type { ProductSheet } from './useProducts';
 

@@ -22,7 +22,7 @@ describe('a promise', () => {
     show(<PromisePanel promise={promise} />);
     expect(screen.getByRole('region', { name: 'Promise' })).toHaveTextContent(/14 Apr/);
     expect(screen.getByText(/full until the 13th/)).toBeVisible();
-    expect(screen.getByText('With more copies of the bowl mould, 18.50 each')).toBeVisible();
+    expect(screen.getByText('With more copies of the bowl mould, €18.50 each')).toBeVisible();
     expect(screen.getByText('as it is')).toBeVisible();
     expect(screen.getByText('1 day sooner')).toBeVisible();
     expect(screen.getByText('5 days sooner')).toBeVisible();

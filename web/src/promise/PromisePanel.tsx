@@ -1,7 +1,9 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { day, plural } from '../kit/format';
+import { plural } from '../kit/format';
+import { day } from '../kit/style/time';
 import type { PromiseView } from './usePromise';
+import { money } from '../kit/style/money';
 
 const DAY_MS = 86_400_000;
 
@@ -43,7 +45,7 @@ function Curve({ promise }: { promise: PromiseView }) {
     <Box mt={4} maxW="620px">
       <Text textStyle="name">
         With more copies of the {promise.mould} mould
-        {promise.copyPrice ? `, ${promise.copyPrice.toFixed(2)} each` : ''}
+        {promise.copyPrice ? `, ${money(promise.copyPrice)} each` : ''}
       </Text>
       {promise.curve.map((c, i) => {
         const sooner = Math.round(first - (days[i] ?? first));

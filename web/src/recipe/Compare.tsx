@@ -3,6 +3,8 @@ import { Fragment } from 'react';
 import { Loading } from '../kit/States';
 import { type RecipeData, useRecipe } from './useRecipes';
 import { amountWords } from './words';
+import { density } from '../kit/style/units';
+import { pricePerVolume } from '../kit/style/money';
 
 interface Row {
   what: string;
@@ -23,11 +25,9 @@ function rows(here: RecipeData, there: RecipeData): Row[] {
   });
   return [
     ...[...names].map(([id, name]) => pair(name, (p) => amount(p, id))),
-    pair('wet density', (p) => `${p.freshDensityKgM3.toFixed(0)} kg/m³`),
+    pair('wet density', (p) => density(p.freshDensityKgM3)),
     pair('water to binder', (p) => p.waterBinderRatio.toFixed(3)),
-    pair('cost a litre', (p) =>
-      p.costPerL === undefined ? 'not known' : Number(p.costPerL).toFixed(2),
-    ),
+    pair('cost', (p) => (p.costPerL === undefined ? 'not known' : pricePerVolume(p.costPerL))),
     pair('working time', (p) => `${p.recipe.workingMinAt20C} min`),
     pair('out of the mould', (p) => `${p.recipe.demouldAgeH} h`),
     pair('air', (p) => `${p.kept.airPercent ?? 0} %`),

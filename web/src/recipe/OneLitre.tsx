@@ -2,7 +2,8 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
 import { client, dataOf, messageOf, type Schemas } from '../api/client';
-import { mass, numberIn } from '../kit/format';
+import { numberIn } from '../kit/format';
+import { density, handful, mass } from '../kit/style/units';
 import { type PartDraft, useMixMaterials } from './PartRows';
 
 interface Props {
@@ -15,6 +16,7 @@ interface Props {
 /** What a litre of the mix is as it is being written. */
 export function OneLitre({ parts, airPercent, yieldFactor, batchYieldL }: Props) {
   const materials = useMixMaterials();
+  const { litres, word } = handful();
   const ingredients = parts.flatMap((p) => {
     const known = materials.find((m) => m.id === p.id)?.known;
     const amount = numberIn(p.amount);
@@ -40,7 +42,7 @@ export function OneLitre({ parts, airPercent, yieldFactor, batchYieldL }: Props)
       ...(yieldFactor > 0 && { yieldFactor }),
       ...(batchYieldL > 0 && { batchYieldL }),
     },
-    neededL: 1,
+    neededL: litres,
   };
   const settled = useDeferredValue(body);
   const { data, error } = useQuery({
@@ -51,8 +53,14 @@ export function OneLitre({ parts, airPercent, yieldFactor, batchYieldL }: Props)
     retry: false,
   });
   return (
-    <Box as="aside" aria-label="A litre of it" borderLeft="4px solid" borderColor="steel" pl={4}>
-      <Text textStyle="label">A litre of it</Text>
+    <Box
+      as="aside"
+      aria-label={`A ${word} of it`}
+      borderLeft="4px solid"
+      borderColor="steel"
+      pl={4}
+    >
+      <Text textStyle="label">A {word} of it</Text>
       {ingredients.length === 0 && <Text color="quiet">Choose its parts.</Text>}
       {error && (
         <Text color="ochre" fontWeight={600}>
@@ -67,8 +75,7 @@ export function OneLitre({ parts, airPercent, yieldFactor, batchYieldL }: Props)
       ))}
       {data && (
         <Text color="quiet" mt={2}>
-          {Math.round(data.freshDensityKgM3)} kg/m³ wet, water to binder{' '}
-          {data.waterBinderRatio.toFixed(2)}
+          {density(data.freshDensityKgM3)} wet, water to binder {data.waterBinderRatio.toFixed(2)}
           {data.pigmentPercentOfBinder > 0 &&
             `, pigment ${data.pigmentPercentOfBinder.toFixed(1)} % of the cement`}
         </Text>

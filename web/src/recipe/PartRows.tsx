@@ -6,6 +6,7 @@ import { IN_MIX } from '../material/roles';
 import { useStartingMaterials, useStock } from '../material/useStock';
 import { BASES, type Basis, cementABag } from './words';
 import { numberIn } from '../kit/format';
+import { doseUnit } from '../kit/style/units';
 
 export interface PartDraft {
   id: string;
@@ -107,10 +108,10 @@ export function PartRows({ parts, onParts, problemOf }: Props) {
           {part.basis === 'percentOfBinder' && ofKg(part) !== undefined && (
             <Box w="150px">
               <TextField
-                label={`or kg a bag, ${row + 1}`}
+                label={`or ${doseUnit().symbol} a bag, ${row + 1}`}
                 text={perBag(part.amount, ofKg(part) ?? 0)}
                 onText={(text) => {
-                  const kg = numberIn(text);
+                  const kg = numberIn(text) * doseUnit().kg;
                   if (kg > 0) {
                     set(row, { amount: String((kg * 100) / (ofKg(part) ?? 1)) });
                   }
@@ -136,8 +137,9 @@ export function PartRows({ parts, onParts, problemOf }: Props) {
   );
 }
 
-/** A percent of the binder as kilograms to each of its bags. */
+/** A percent of the binder as a mass to each of its bags. */
 function perBag(percent: string, bagKg: number): string {
   const kg = (numberIn(percent) * bagKg) / 100;
-  return Number.isFinite(kg) ? String(Math.round(kg * 10_000) / 10_000) : '';
+  const shown = kg / doseUnit().kg;
+  return Number.isFinite(shown) ? String(Number(shown.toFixed(4))) : '';
 }

@@ -9,6 +9,9 @@ import { OneLitre } from './OneLitre';
 import { NO_MATERIAL, partOf, type PartDraft, PartRows } from './PartRows';
 import { ADDITIONS } from './words';
 import { numberIn } from '../kit/format';
+import { type Measure, temperature, unitOf } from '../kit/style/units';
+import { valueIn } from '../kit/style/read';
+import { bareEntry } from '../kit/style/entry';
 
 interface Props {
   start: Kept;
@@ -28,26 +31,24 @@ type NumberField =
   | 'batchYieldL'
   | 'strength28Mpa';
 
-const NUMBERS: readonly (readonly [NumberField, string])[] = [
-  ['workingMinAt20C', 'working time at 20 °C, min'],
-  ['mixMin', 'mixing, min'],
-  ['demouldAgeH', 'out of the mould at 20 °C, h'],
-  ['greenUntilAgeH', 'green until, h'],
-  ['sealAfterH', 'dries before sealing, h'],
-  ['airPercent', 'air, %'],
-  ['yieldFactor', 'real yield over the sum'],
-  ['retention', 'dry over wet'],
-  ['batchYieldL', 'measured yield of these parts, L'],
-  ['strength28Mpa', 'strength at 28 days on its data sheet, MPa'],
+const NUMBERS: readonly (readonly [NumberField, (standard: string) => string])[] = [
+  ['workingMinAt20C', (standard) => `working time at ${standard}, min`],
+  ['mixMin', () => 'mixing, min'],
+  ['demouldAgeH', (standard) => `out of the mould at ${standard}, h`],
+  ['greenUntilAgeH', () => 'green until, h'],
+  ['sealAfterH', () => 'dries before sealing, h'],
+  ['airPercent', () => 'air, %'],
+  ['yieldFactor', () => 'real yield over the sum'],
+  ['retention', () => 'dry over wet'],
+  ['batchYieldL', () => `measured yield of these parts, ${unitOf('volume')}`],
+  ['strength28Mpa', () => `strength at 28 days on its data sheet, ${unitOf('strength')}`],
 ];
 
 /** A mix: its parts, its water, its clocks. */
 export function RecipeForm({ start, saveWords, save }: Props) {
   const [kept, setKept] = useState(start);
   const [texts, setTexts] = useState<Record<string, string>>(() =>
-    Object.fromEntries(
-      NUMBERS.map(([f]) => [f, start[f] === undefined ? '' : String(start[f])] as const),
-    ),
+    Object.fromEntries(NUMBERS.map(([f]) => [f, textOf(f, start[f])] as const)),
   );
   const [water, setWater] = useState({
     least: String(start.water?.leastPercent ?? 90),
@@ -66,7 +67,10 @@ export function RecipeForm({ start, saveWords, save }: Props) {
   const { submit, busy, error, problemOf } = useSubmit();
   const send = async () => {
     const numbers = Object.fromEntries(
-      NUMBERS.filter(([f]) => (texts[f] ?? '').trim() !== '').map(([f]) => [f, number(texts[f])]),
+      NUMBERS.filter(([f]) => (texts[f] ?? '').trim() !== '').map(([f]) => [
+        f,
+        valueOf(f, texts[f]),
+      ]),
     );
     const rest = Object.fromEntries(
       Object.entries(kept).filter(([k]) => !NUMBERS.some(([f]) => f === k)),
@@ -128,7 +132,7 @@ export function RecipeForm({ start, saveWords, save }: Props) {
           parts={parts}
           airPercent={number(texts['airPercent'])}
           yieldFactor={number(texts['yieldFactor'])}
-          batchYieldL={number(texts['batchYieldL'])}
+          batchYieldL={valueOf('batchYieldL', texts['batchYieldL'])}
         />
       </Grid>
       <Text as="h2" textStyle="name" mt={5} mb={2}>
@@ -150,7 +154,7 @@ export function RecipeForm({ start, saveWords, save }: Props) {
         {NUMBERS.map(([field, label]) => (
           <TextField
             key={field}
-            label={label}
+            label={label(temperature(20))}
             text={texts[field] ?? ''}
             onText={(t) => setTexts({ ...texts, [field]: t })}
             problem={problemOf(field)}
@@ -162,6 +166,22 @@ export function RecipeForm({ start, saveWords, save }: Props) {
       </FormEnd>
     </form>
   );
+}
+
+/** The numbers that have a unit of the shop. */
+const MEASURES: Partial<Record<NumberField, Measure>> = {
+  batchYieldL: 'volume',
+  strength28Mpa: 'strength',
+};
+
+function textOf(field: NumberField, value: number | undefined): string {
+  const measure = MEASURES[field];
+  return measure ? bareEntry(value, measure) : value === undefined ? '' : String(value);
+}
+
+function valueOf(field: NumberField, text: string | undefined): number {
+  const measure = MEASURES[field];
+  return measure ? (valueIn(text ?? '', measure) ?? Number.NaN) : number(text);
 }
 
 function number(text: string | undefined): number {

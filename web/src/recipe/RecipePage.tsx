@@ -1,6 +1,8 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { benchMass, grouped } from '../kit/format';
+import { benchMass } from '../kit/style/bench';
+import { money } from '../kit/style/money';
+import { handful, saidParts, say, temperature } from '../kit/style/units';
 import { Caution, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { FigureRow } from '../kit/Why';
@@ -27,6 +29,7 @@ export function RecipePage() {
 
 function Whole({ page }: { page: RecipeData }) {
   const { recipe, kept } = page;
+  const { litres, word } = handful();
   const [params] = useSearchParams();
   const against = params.get('against');
   return (
@@ -70,7 +73,7 @@ function Whole({ page }: { page: RecipeData }) {
       <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} columnGap={9} mt={5}>
         <Box>
           <Text as="h2" textStyle="name" mb={2}>
-            A litre of it
+            A {word} of it
           </Text>
           {page.lines.map((line, i) => (
             <Flex
@@ -82,7 +85,7 @@ function Whole({ page }: { page: RecipeData }) {
               alignItems="baseline"
             >
               <Text textStyle="figure" w="120px">
-                {benchMass(line.massKg)}
+                {benchMass(line.massKg * litres)}
               </Text>
               <Box flex={1}>
                 <Text>{line.material}</Text>
@@ -95,7 +98,7 @@ function Whole({ page }: { page: RecipeData }) {
                   ? 'no price'
                   : Number(line.cost) === 0
                     ? 'tap'
-                    : Number(line.cost).toFixed(3)}
+                    : money(Number(line.cost) * litres)}
               </Text>
             </Flex>
           ))}
@@ -105,9 +108,9 @@ function Whole({ page }: { page: RecipeData }) {
         </Box>
         <Box>
           <FigureRow
-            value={page.costPerL === undefined ? '–' : Number(page.costPerL).toFixed(2)}
+            value={page.costPerL === undefined ? '–' : money(Number(page.costPerL) * litres)}
             unit=""
-            what="a litre costs today"
+            what={`a ${word} costs today`}
             short="packs’ prices"
           >
             {page.lackPrice.length > 0
@@ -115,8 +118,7 @@ function Whole({ page }: { page: RecipeData }) {
               : 'Each mass times its pack’s price over what the pack holds. Water is not counted.'}
           </FigureRow>
           <FigureRow
-            value={grouped(page.freshDensityKgM3)}
-            unit="kg/m³"
+            {...saidParts(page.freshDensityKgM3, 'density')}
             what="wet"
             short="absolute volume"
           >
@@ -134,21 +136,21 @@ function Whole({ page }: { page: RecipeData }) {
           <FigureRow
             value={recipe.workingMinAt20C.toFixed(0)}
             unit="min"
-            what="to work with it, at 20 °C"
-            short="halves per 10 °C"
+            what={`to work with it, at ${temperature(20)}`}
+            short={`halves per ${say(10, 'difference')}`}
           >
-            Working time, or pot life; halves for every 10 degrees warmer, doubles for colder
-            (common practice).
+            Working time, or pot life; halves for every {say(10, 'difference')} warmer, doubles for
+            colder (common practice).
           </FigureRow>
           <FigureRow
             value={String(recipe.demouldAgeH)}
             unit="h"
-            what={`at 20 °C, then out of the mould${
+            what={`at ${temperature(20)}, then out of the mould${
               recipe.greenUntilAgeH === undefined ? '' : `; green until ${recipe.greenUntilAgeH} h`
             }`}
             short="equivalent age"
           >
-            Hours at 20 °C that give the same maturity; moved by the room’s temperature.
+            Hours at {temperature(20)} that give the same maturity; moved by the room’s temperature.
           </FigureRow>
         </Box>
       </Grid>

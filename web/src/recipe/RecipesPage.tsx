@@ -4,6 +4,8 @@ import { messageOf } from '../api/client';
 import { Empty, Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { type RecipeData, useRecipeActs, useRecipes, useStartingRecipes } from './useRecipes';
+import { density, handful } from '../kit/style/units';
+import { money } from '../kit/style/money';
 
 /** The shop's mixes, and those that the application ships with. */
 export function RecipesPage() {
@@ -36,6 +38,7 @@ export function RecipesPage() {
 
 function RecipeRow({ page }: { page: RecipeData }) {
   const { recipe } = page;
+  const { litres, word } = handful();
   return (
     <Link to={`/recipes/${recipe.id}`}>
       <Grid
@@ -54,10 +57,10 @@ function RecipeRow({ page }: { page: RecipeData }) {
           </Text>
         </Box>
         <Figure
-          value={page.costPerL === undefined ? '–' : Number(page.costPerL).toFixed(2)}
-          what="a litre"
+          value={page.costPerL === undefined ? '–' : money(Number(page.costPerL) * litres)}
+          what={`a ${word}`}
         />
-        <Figure value={page.freshDensityKgM3.toFixed(0)} what="kg/m³ wet" />
+        <Figure value={density(page.freshDensityKgM3)} what="wet" />
         <Figure value={page.waterBinderRatio.toFixed(2)} what="water to binder" />
         <Flex gap={2} wrap="wrap">
           {page.colourways.map((c) => (

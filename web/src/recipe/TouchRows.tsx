@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { client, dataOf } from '../api/client';
-import { figure, plural } from '../kit/format';
+import { plural } from '../kit/format';
+import { figures } from '../kit/style/number';
 import { LearnedRow } from './LearnedRow';
 import type { RecipeData } from './useRecipes';
 
@@ -65,9 +66,9 @@ function Row({ what, learned, used, evidence, latest, onUse }: RowProps) {
   const differs = learned !== undefined && Math.abs(learned - (used ?? 0)) > ALIKE_H;
   return (
     <LearnedRow
-      value={learned === undefined ? '–' : figure(learned)}
+      value={learned === undefined ? '–' : figures(learned)}
       what={what}
-      evidence={`${evidence}; used with ${used === undefined ? 'none' : figure(used)}`}
+      evidence={`${evidence}; used with ${used === undefined ? 'none' : figures(used)}`}
       onUse={differs && latest ? () => onUse(learned) : undefined}
     />
   );

@@ -7,7 +7,7 @@ export const BASES: readonly (readonly [Basis, string])[] = [
   ['partsByVolume', 'parts by volume'],
   ['partsByMass', 'parts by mass'],
   ['percentOfBinder', '% of binder'],
-  ['gramsPerKgMix', 'g a kg of mix'],
+  ['gramsPerKgMix', 'parts per 1000 of mix'],
 ];
 
 export const ADDITIONS: readonly (readonly [Addition, string])[] = [

@@ -6,6 +6,7 @@ import { client, dataOf, type Schemas } from '../api/client';
 import { Tabs } from '../kit/Tabs';
 import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
+import { money } from '../kit/style/money';
 
 const Bars = lazy(() => import('./Bars'));
 
@@ -118,7 +119,7 @@ function Charts({ results, weeks }: { results: Results; weeks: string }) {
           label="Price less cost of a piece, by product"
           unit=""
           rows={results.margins.map((m) => ({
-            name: `${m.product}, ${m.price.toFixed(2)} less ${m.cost.toFixed(2)}`,
+            name: `${m.product}, ${money(m.price)} less ${money(m.cost)}`,
             cost: m.cost,
             margin: m.margin,
           }))}

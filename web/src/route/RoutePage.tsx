@@ -18,6 +18,7 @@ import {
   useStartingRoutes,
   useStations,
 } from './useRoute';
+import { temperature } from '../kit/style/units';
 
 /** A product’s route as a line of time, and its steps to be changed. */
 export function RoutePage() {
@@ -63,8 +64,8 @@ function Form({ page }: { page: Page }) {
         Route of {page.product.name}
       </Text>
       <Text color="quiet">
-        At 20 °C, if each thing is done as soon as it may be. Where the mix has its own age or
-        drying, the line follows it.{' '}
+        At {temperature(20)}, if each thing is done as soon as it may be. Where the mix has its own
+        age or drying, the line follows it.{' '}
         <Link className="plain-link" to={`/products/${productId}`}>
           the product
         </Link>

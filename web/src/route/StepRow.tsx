@@ -3,6 +3,7 @@ import { Choice } from '../kit/Choice';
 import { TextField } from '../kit/TextField';
 import type { RouteStep } from './useRoute';
 import { STEP_NAMES, type StepDraft, WAITS } from './draft';
+import { MeasureField } from '../kit/MeasureField';
 
 interface Props {
   draft: StepDraft;
@@ -99,8 +100,9 @@ export function StepRow({ draft, row, stations, onDraft, problemOf }: Props) {
             />
           </Box>
           <Box w="120px">
-            <TextField
-              label="g/m² per coat"
+            <MeasureField
+              label="per coat"
+              measure="coverage"
               text={draft.grams}
               onText={(grams) => set({ grams })}
               problem={problem('gramsPerM2')}

@@ -1,5 +1,7 @@
 import type { RouteStep } from './useRoute';
 import { numberIn } from '../kit/format';
+import { valueIn } from '../kit/style/read';
+import { bareEntry } from '../kit/style/entry';
 
 type Kind = RouteStep['step'];
 
@@ -48,7 +50,7 @@ export function draftOf(step: RouteStep): StepDraft {
     gap: text(step.gapMin),
     wetting: step.wetting ?? 'underWater',
     faces: step.faces ?? 'allOver',
-    grams: text(step.gramsPerM2),
+    grams: step.gramsPerM2 ? bareEntry(step.gramsPerM2, 'coverage') : '',
   };
 }
 
@@ -66,6 +68,6 @@ export function stepOf(draft: StepDraft): RouteStep {
     gapMin: seals && draft.gap !== '' ? numberIn(draft.gap) : 0,
     ...(draft.step === 'bath' && { wetting: draft.wetting }),
     ...(seals && { faces: draft.faces }),
-    gramsPerM2: seals && draft.grams !== '' ? numberIn(draft.grams) : 0,
+    gramsPerM2: seals && draft.grams !== '' ? (valueIn(draft.grams, 'coverage') ?? Number.NaN) : 0,
   };
 }

@@ -1,6 +1,7 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Choice } from '../kit/Choice';
-import { amount, mass, plural } from '../kit/format';
+import { amount, plural } from '../kit/format';
+import { mass } from '../kit/style/units';
 import { SmallSection } from '../kit/SmallSection';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';

@@ -1,5 +1,5 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { figure, mass } from '../kit/format';
+import { length, mass, volume } from '../kit/style/units';
 import type { Preview } from './useSetUp';
 
 interface Row {
@@ -14,7 +14,7 @@ function rows(preview: Preview): Row[] {
   return sum
     ? [
         {
-          value: `${figure(preview.moulds.reduce((l, m) => l + m.sum.capacityL, 0))} L`,
+          value: volume(preview.moulds.reduce((l, m) => l + m.sum.capacityL, 0)),
           what: `it holds${lid}`,
         },
         {
@@ -26,9 +26,9 @@ function rows(preview: Preview): Row[] {
           ? []
           : [
               {
-                value: `${sum.thinnestWallMm.toFixed(1)} mm`,
+                value: length(sum.thinnestWallMm),
                 what: 'thinnest wall',
-                note: `this mix wants ${preview.leastWallMm} mm`,
+                note: `this mix wants ${length(preview.leastWallMm)}`,
               },
             ]),
         ...(sum.holdDownBy

@@ -3,6 +3,7 @@ import { useRecipes, useStartingRecipes } from '../recipe/useRecipes';
 import { mixOf } from './draft';
 import { Figures } from './Figures';
 import type { Answers } from './useProductDraft';
+import { density } from '../kit/style/units';
 
 const Press = chakra('button');
 
@@ -58,7 +59,7 @@ export function MixStep({ draft, change, shape, preview }: Answers) {
   const shipped = offers.find((o) => o.code === chosen);
   return (
     <Grid templateColumns={{ base: '1fr', lg: '1fr 400px' }} columnGap={9}>
-      <Box role="group" aria-label="Mixes">
+      <Box role="group" aria-label="Recipes">
         {offers.map((o) => (
           <Press
             key={o.code}
@@ -116,9 +117,9 @@ export function MixStep({ draft, change, shape, preview }: Answers) {
             <Figures preview={preview.data} stale={preview.isError} />
             <Flex gap={4} alignItems="baseline" borderTop="1px solid" borderColor="rule" py={1}>
               <Text textStyle="figure" fontSize="24px" w="104px" flexShrink={0}>
-                {Math.round(preview.data.freshDensityKgM3)}
+                {density(preview.data.freshDensityKgM3)}
               </Text>
-              <Text flex={1}>kg in a cubic metre, wet</Text>
+              <Text flex={1}>wet</Text>
             </Flex>
           </>
         )}

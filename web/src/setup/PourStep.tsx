@@ -1,7 +1,8 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Problem } from '../api/client';
 import { Choice } from '../kit/Choice';
-import { days, money } from '../kit/format';
+import { days } from '../kit/format';
+import { currencySign, money } from '../kit/style/money';
 import { QuantityField } from '../kit/QuantityField';
 import { SectionDrawing } from '../kit/SectionDrawing';
 import { TextField } from '../kit/TextField';
@@ -30,7 +31,7 @@ export function PourStep({ draft, change, shape, preview, error }: Props) {
         />
         <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} columnGap={4}>
           <TextField
-            label="sold for"
+            label={`sold for, ${currencySign()}`}
             text={draft.price}
             onText={(price) => change({ price })}
             problem={problemOf('price')}

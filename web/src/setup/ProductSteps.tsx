@@ -25,7 +25,7 @@ import { ways } from './Ways';
 const WORDS: Record<string, { title: string; hint: string; next: string }> = {
   shape: {
     title: 'What shape is it?',
-    hint: 'Choose the nearest; the numbers come after. A number alone is in millimetres.',
+    hint: 'Choose the nearest, then type your measures into the drawing, in any unit.',
     next: 'Next: what mix',
   },
   mix: {

@@ -2,8 +2,9 @@ import { Box, Grid, Input, Text } from '@chakra-ui/react';
 import { useId } from 'react';
 import { messageOf } from '../api/client';
 import { PlanDrawing } from '../kit/PlanDrawing';
-import { useReading } from '../kit/quantity';
+import { type Dimension, useReading } from '../kit/quantity';
 import { SectionDrawing } from '../kit/SectionDrawing';
+import { typical } from './draft';
 import type { Measure, Preview, Shape } from './useSetUp';
 
 /** Where each measure stands over the drawing, in percent of its frame. */
@@ -16,12 +17,6 @@ const PLACES: Record<Measure['place'], { left: string; top: string }> = {
   left: { left: '0', top: '30%' },
   leftLow: { left: '0', top: '66%' },
   below: { left: '39%', top: '82%' },
-};
-
-const UNITS: Partial<Record<Measure['dimension'], string>> = {
-  length: 'mm',
-  mass: 'kg',
-  volume: 'L',
 };
 
 interface Props {
@@ -93,9 +88,8 @@ interface FieldProps {
 /** A small field in the drawing: its typical value stands in it until another is typed. */
 function MeasureField({ measure, text, onText, problem }: FieldProps) {
   const id = useId();
-  const unit = UNITS[measure.dimension] ?? '';
-  const shown = text ?? (measure.typical > 0 ? `${measure.typical} ${unit}` : '');
-  const { error } = useReading(text ?? '', measure.dimension);
+  const dimension = measure.dimension as Dimension;
+  const { error } = useReading(text ?? '', dimension);
   const wrong = problem ?? (text && error ? messageOf(error) : undefined);
   return (
     <Box bg="ground">
@@ -106,7 +100,7 @@ function MeasureField({ measure, text, onText, problem }: FieldProps) {
       </label>
       <Input
         id={id}
-        value={shown}
+        value={text ?? typical(measure)}
         onChange={(e) => onText(e.target.value)}
         onFocus={(e) => e.target.select()}
         autoComplete="off"

@@ -55,7 +55,7 @@ export function ShapeStep({ draft, change, shapes, shape, preview }: Answers) {
           />
           {shape.takesOutline && (
             <TextField
-              label="or any outline, as the d of one SVG path in millimetres"
+              label="or any outline, as the d of one SVG path, one unit to the millimetre"
               text={draft.svgPath}
               onText={(svgPath) => change({ svgPath })}
               problem={problemOf('svgPath')}

@@ -13,7 +13,7 @@ import {
 } from './questions';
 import { SetUpFrame } from './SetUpFrame';
 import { changeOf, shopOf } from './shop';
-import { FamiliesStep, HoursStep, NameStep, ToolsStep } from './ShopSteps';
+import { FamiliesStep, HoursStep, NameStep, ToolsStep, UnitsStep } from './ShopSteps';
 import { StepPage } from './StepPage';
 import type { Answers } from './useProductDraft';
 
@@ -21,6 +21,11 @@ const WORDS: Record<string, { title: string; hint: string; next: string }> = {
   name: {
     title: 'What is your shop called?',
     hint: 'Everything can be changed later, and everything can be left for later.',
+    next: 'Next: units and money',
+  },
+  units: {
+    title: 'How do you weigh, measure and count money?',
+    hint: 'Every screen and every sheet of paper keeps to it; a quantity may be typed in any unit.',
     next: 'Next: who works when',
   },
   hours: {
@@ -88,6 +93,7 @@ export function ShopQuestions({ answers, workshop, step, onStep }: Props) {
           error={error}
         >
           {step === 'name' && <NameStep {...props} />}
+          {step === 'units' && <UnitsStep {...props} />}
           {step === 'hours' && <HoursStep {...props} />}
           {step === 'tools' && <ToolsStep {...props} />}
           {step === 'families' && <FamiliesStep {...props} />}

@@ -3,7 +3,11 @@ import { Choice } from '../kit/Choice';
 import { QuantityField } from '../kit/QuantityField';
 import { SmallSection } from '../kit/SmallSection';
 import { TextField } from '../kit/TextField';
+import { entry } from '../kit/style/entry';
+import { style } from '../kit/style/style';
+import { L_PER_GALLON } from '../kit/style/units';
 import { HoursFields } from '../workshop/HoursFields';
+import { ScaleChoice, StyleFields } from '../workshop/StyleFields';
 import { FAMILIES, type Family } from '../mould/words';
 import { Chip } from './Chip';
 import type { ShopDraft } from './shop';
@@ -40,33 +44,34 @@ export function HoursStep({ shop, change, problemOf }: Props) {
   );
 }
 
-const MIXERS = [
-  ['1', 'a bowl and a spoon, 1 L'],
-  ['12', 'a bucket and a paddle, 12 L'],
-  ['40', 'a tub and a paddle, 40 L'],
-  ['60', 'a drum mixer, 60 L'],
-  ['other', 'something else'],
-] as const;
+/** How quantities, money and times are written. */
+export function UnitsStep({ shop, change, problemOf }: Props) {
+  return (
+    <StyleFields draft={shop.style} onDraft={(style) => change({ style })} problemOf={problemOf} />
+  );
+}
 
-const SCALES = [
-  ['0.1', '0.1 g'],
-  ['1', '1 g'],
-  ['5', '5 g'],
-  ['10', '10 g'],
-  ['2.83495231', '0.1 oz'],
-  ['28.3495231', '1 oz'],
-  ['45.359237', '0.1 lb'],
+/** Usual mixers, in litres: round in the shop's units. */
+const MIXERS = [
+  ['a bowl and a spoon', { metric: 1, us: L_PER_GALLON / 4 }],
+  ['a bucket and a paddle', { metric: 12, us: 3 * L_PER_GALLON }],
+  ['a tub and a paddle', { metric: 40, us: 10 * L_PER_GALLON }],
+  ['a drum mixer', { metric: 60, us: 15 * L_PER_GALLON }],
 ] as const;
 
 /** Mixer or bucket, scoop, scale. */
 export function ToolsStep({ shop, change, problemOf }: Props) {
-  const known = MIXERS.some(([l]) => l === shop.mixer);
+  const mixers = MIXERS.map(([name, litres]) => {
+    const size = entry(litres[style().units], 'volume');
+    return [size, `${name}, ${size}`] as const;
+  });
+  const known = mixers.some(([size]) => size === shop.mixer);
   return (
     <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} columnGap={6} maxW="760px">
       <Choice
         label="mixed in"
         value={known && !shop.otherMixer ? shop.mixer : 'other'}
-        options={MIXERS}
+        options={[...mixers, ['other', 'something else'] as const]}
         onValue={(mixer) =>
           mixer === 'other' ? change({ otherMixer: true }) : change({ mixer, otherMixer: false })
         }
@@ -90,12 +95,7 @@ export function ToolsStep({ shop, change, problemOf }: Props) {
         dimension="volume"
         problem={problemOf('scoopL')}
       />
-      <Choice
-        label="the scale shows steps of"
-        value={shop.scale}
-        options={SCALES}
-        onValue={(scale) => change({ scale })}
-      />
+      <ScaleChoice draft={shop.style} onDraft={(changed) => change({ style: changed })} />
     </Grid>
   );
 }

@@ -1,4 +1,6 @@
-import type { FirstProduct, Shape } from './useSetUp';
+import type { Dimension } from '../kit/quantity';
+import { suggestion } from '../kit/style/entry';
+import type { FirstProduct, Measure, Shape } from './useSetUp';
 
 /** A colour that was chosen, and its share where several are in one piece. */
 export interface ChosenColour {
@@ -44,6 +46,11 @@ export const FRESH: ProductDraft = {
   hardware: '',
   route: '',
 };
+
+/** What stands in a measure's field until another is typed: round in the shop's units. */
+export function typical({ typical: value, dimension }: Measure): string {
+  return value > 0 ? suggestion(value, dimension as Dimension) : '';
+}
 
 /** The mix that is meant: the one chosen, else the one that suits the shape best. */
 export function mixOf(draft: ProductDraft, shape: Shape | undefined): string {

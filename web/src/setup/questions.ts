@@ -7,6 +7,7 @@ import type { Answers } from './useProductDraft';
 /** The questions about the shop, in order. */
 export const SHOP_STEPS = [
   { step: 'name', name: 'Your shop' },
+  { step: 'units', name: 'Units and money' },
   { step: 'hours', name: 'Who works when' },
   { step: 'tools', name: 'Mixer and scale' },
   { step: 'families', name: 'What you make' },
@@ -25,7 +26,8 @@ export function shopQuestions(shop: ShopDraft): Question[] {
   const said: Record<string, string> = {
     name: shop.name,
     hours: hoursWords(shop.hours),
-    tools: `${shop.mixer} L at once`,
+    units: `${shop.style.units === 'us' ? 'pounds and inches' : 'metric'}, ${shop.style.currency}`,
+    tools: `${shop.mixer} at once`,
     families: shop.families.length === 0 ? 'anything' : plural(shop.families.length, 'kind'),
   };
   return SHOP_STEPS.map((s) => ({ ...s, answer: said[s.step] ?? '' }));

@@ -1,4 +1,7 @@
 import type { Schemas } from '../api/client';
+import { entry } from '../kit/style/entry';
+import { clockTime } from '../kit/style/time';
+import { guessed, styleBody, type StyleDraft, styleDraftOf } from '../workshop/styleDraft';
 import { bodyOf as hoursBody, draftOf as hoursOf, type HoursDraft } from '../workshop/HoursFields';
 
 type Workshop = Schemas['WorkshopView'];
@@ -10,7 +13,7 @@ export interface ShopDraft {
   mixer: string;
   otherMixer: boolean;
   scoop: string;
-  scale: string;
+  style: StyleDraft;
   families: string[];
 }
 
@@ -21,10 +24,10 @@ export function shopOf(workshop: Workshop): ShopDraft {
   return {
     name: workshop.name === UNNAMED ? '' : workshop.name,
     hours: hoursOf(workshop),
-    mixer: String(workshop.mixerL),
+    mixer: entry(workshop.mixerL, 'volume'),
     otherMixer: false,
-    scoop: String(workshop.scoopL),
-    scale: String(workshop.scaleG),
+    scoop: entry(workshop.scoopL, 'volume'),
+    style: workshop.setUp ? styleDraftOf(workshop) : guessed(workshop),
     families: workshop.families,
   };
 }
@@ -45,7 +48,7 @@ export function changeOf(
     ratePerHour: workshop.ratePerHour,
     cup: workshop.cup,
     ...hoursBody(draft.hours),
-    scaleG: Number(draft.scale),
+    ...styleBody(draft.style),
     families: draft.families,
     setUp,
   };
@@ -53,5 +56,5 @@ export function changeOf(
 
 /** The days and hours in a few words. */
 export function hoursWords({ days, opens, closes, people }: HoursDraft): string {
-  return `${days.length} days, ${opens} to ${closes}, ${people === '1' ? 'one person' : `${people} people`}`;
+  return `${days.length} days, ${clockTime(opens)} to ${clockTime(closes)}, ${people === '1' ? 'one person' : `${people} people`}`;
 }

@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { amount } from '../kit/format';
 import { useQuantities } from '../mould/form/useSolids';
-import { bodyOf, FRESH, type ProductDraft } from './draft';
+import { bodyOf, FRESH, type ProductDraft, typical } from './draft';
 import { usePreview, useShapes } from './useSetUp';
+import type { Dimension } from '../kit/quantity';
 
 const KEPT = 'ironshelf.first-product';
 
@@ -29,7 +30,10 @@ export function useProductDraft() {
   const [targetKg, hardwareKg, ...values] = useQuantities([
     { text: draft.target, dimension: 'mass' },
     { text: draft.hardware, dimension: 'mass' },
-    ...measures.map((m) => ({ text: draft.texts[m.name] ?? '', dimension: m.dimension })),
+    ...measures.map((m) => ({
+      text: draft.texts[m.name] ?? typical(m),
+      dimension: m.dimension as Dimension,
+    })),
   ]);
   const body = bodyOf(draft, shape, {
     measures: Object.fromEntries(measures.map((m, i) => [m.name, values[i]])),

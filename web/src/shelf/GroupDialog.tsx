@@ -1,6 +1,7 @@
 import { Box, CloseButton, Dialog, Portal, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import { counted, moment } from '../kit/format';
+import { counted } from '../kit/format';
+import { moment } from '../kit/style/time';
 import { pathOf } from '../pour/usePour';
 import { PlacePanel } from './PlacePanel';
 import { StepForm } from './StepForm';

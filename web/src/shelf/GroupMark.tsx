@@ -1,5 +1,5 @@
 import { Box, chakra, Text } from '@chakra-ui/react';
-import { shortMoment } from '../kit/format';
+import { shortMoment } from '../kit/style/time';
 import { halfWidth } from '../kit/outline';
 import { PieceRow } from '../kit/PieceRow';
 import { isDue, isLate } from './time';

@@ -1,6 +1,7 @@
 import { Flex, Text } from '@chakra-ui/react';
 import { messageOf } from '../api/client';
-import { moment, plural } from '../kit/format';
+import { plural } from '../kit/format';
+import { moment } from '../kit/style/time';
 import { Key } from '../kit/States';
 import { useActs, useUndo } from './useShelf';
 import { doneWords } from './words';

@@ -3,18 +3,17 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, dataOf, messageOf } from '../api/client';
 import { useTemperatures } from '../cure/useTemperatures';
-import { left, moment } from '../kit/format';
+import { left } from '../kit/format';
+import { MomentField } from '../kit/MomentField';
+import { dateAt, hourAt, moment, momentIn } from '../kit/style/time';
+import { temperature, wholeDegrees } from '../kit/style/units';
 import { Caution, Key } from '../kit/States';
-import { TextField } from '../kit/TextField';
 import { isDue } from './time';
 import { type Group, useBring } from './useShelf';
 
 /** Tomorrow at seven, as a date field has it. */
 function morning(now: number): string {
-  const at = new Date(now);
-  at.setDate(at.getDate() + (at.getHours() < 7 ? 0 : 1));
-  const two = (n: number) => String(n).padStart(2, '0');
-  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}T07:00`;
+  return `${dateAt(hourAt(now) < 7 ? now : now + 24 * 3_600_000)}T07:00`;
 }
 
 /** Where castings stand in their moulds; what warmth would do for them. */
@@ -23,12 +22,14 @@ export function PlacePanel({ group, now }: { group: Group; now: number }) {
   const [outBy, setOutBy] = useState(() => morning(now));
   const bring = useBring();
   const castId = group.casts[0]?.id ?? 0;
-  const at = new Date(outBy);
-  const asked = !Number.isNaN(at.getTime()) && at.getTime() > now;
+  const at = momentIn(outBy) ?? NaN;
+  const asked = at > now;
   const { data: tent } = useQuery({
     queryKey: ['shelf', 'tent', castId, outBy],
     queryFn: () =>
-      dataOf(client.POST('/api/shelf/tent', { body: { castId, outAt: at.toISOString() } })),
+      dataOf(
+        client.POST('/api/shelf/tent', { body: { castId, outAt: new Date(at).toISOString() } }),
+      ),
     enabled: asked,
   });
   if (isDue(group, now) || group.next) {
@@ -56,7 +57,7 @@ export function PlacePanel({ group, now }: { group: Group; now: number }) {
               })
             }
           >
-            {`To the ${p.name.toLowerCase()}, ${p.celsius.toFixed(0)} °C`}
+            {`To the ${p.name.toLowerCase()}, ${wholeDegrees(p.celsius)}`}
           </Key>
         ))}
       </Flex>
@@ -66,14 +67,14 @@ export function PlacePanel({ group, now }: { group: Group; now: number }) {
         </Text>
       )}
       <Flex gap={4} wrap="wrap" alignItems="flex-end">
-        <Box w="240px">
-          <TextField label="needed out by" type="datetime-local" text={outBy} onText={setOutBy} />
+        <Box w="320px">
+          <MomentField label="needed out" text={outBy} onText={setOutBy} />
         </Box>
         <Text flex={1} minW="220px" pb={6} fontWeight={600}>
           {asked && tent
             ? tent.reached
               ? tent.tentC > 5
-                ? `Keep it at ${Math.ceil(tent.tentC)} °C and it is out by then.`
+                ? `Keep it at ${temperature(Math.ceil(tent.tentC))} and it is out by then.`
                 : 'It is out by then in any case.'
               : `Not by then: at the most that concrete may have it takes ${left(tent.readyInH * 3_600_000)}.`
             : ''}
@@ -81,7 +82,7 @@ export function PlacePanel({ group, now }: { group: Group; now: number }) {
       </Flex>
       <Caution
         line="Heated tents: guarded heater, ventilation, carbon-monoxide alarm."
-        more="Keep the concrete itself under 70 °C (EN 13670); a piece in its mould may be warmer than its tent, since setting heats it."
+        more={`Keep the concrete itself under ${temperature(70)} (EN 13670); a piece in its mould may be warmer than its tent, since setting heats it.`}
       />
     </Box>
   );

@@ -3,7 +3,8 @@ import { useMemo, useRef, useState } from 'react';
 import { Link, Navigate } from 'react-router';
 import { type Schemas } from '../api/client';
 import { useWidth } from '../kit/useWidth';
-import { clock, grouped, plural } from '../kit/format';
+import { plural } from '../kit/format';
+import { clock } from '../kit/style/time';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { useNow, useWorkshop } from '../workshop/useWorkshop';
@@ -14,6 +15,7 @@ import { LastAct } from './LastAct';
 import { PLUMB } from './time';
 import { type Board, type Group, useShelf } from './useShelf';
 import { BOARDS } from './words';
+import { volume } from '../kit/style/units';
 
 /** Home: everything between pour and ready, board by board, along time. */
 export function ShelfPage() {
@@ -93,7 +95,7 @@ function noteOf(board: Board, shelf: Shelf, groups: Group[]): string {
   if (!use?.ofPieces) {
     return plural(pieces, 'piece');
   }
-  const litres = use.ofLitres ? `, ${grouped(use.litres)} of ${grouped(use.ofLitres)} L` : '';
+  const litres = use.ofLitres ? `, ${volume(use.litres)} of ${volume(use.ofLitres)}` : '';
   return `${use.pieces} of ${use.ofPieces} pieces${litres}`;
 }
 

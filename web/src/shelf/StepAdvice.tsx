@@ -1,10 +1,12 @@
 import { Box, Text } from '@chakra-ui/react';
 import { useRoute } from '../route/useRoute';
-import { benchMass, left } from '../kit/format';
+import { benchMass } from '../kit/style/bench';
+import { left } from '../kit/format';
 import { Caution } from '../kit/States';
 import { FillPanel } from '../finish/FillPanel';
 import { useMould, useMouldSum } from '../mould/useMoulds';
 import type { Group } from './useShelf';
+import { area, mass, say } from '../kit/style/units';
 
 /** Faces do not depend on it. */
 const ORDINARY_KG_M3 = 2200;
@@ -45,8 +47,8 @@ export function StepAdvice({ group }: { group: Group }) {
     case 'pack':
       return (
         <Caution
-          line="Over 23 kg: two people or a trolley."
-          more="One person lifts about 23 kg under ideal conditions (NIOSH lifting equation, load constant). Sealers and concrete must suit food, fish, fire or load before they are sold for it."
+          line={`Over ${mass(23)}: two people or a trolley.`}
+          more={`One person lifts about ${mass(23)} under ideal conditions (NIOSH lifting equation, load constant). Sealers and concrete must suit food, fish, fire or load before they are sold for it.`}
         />
       );
     default:
@@ -68,8 +70,9 @@ function CoatAdvice({ group }: { group: Group }) {
       {areaM2 !== undefined && grams !== undefined && (
         <Text mb={2}>
           <b>{benchMass(grams / 1000)}</b> of sealer a piece,{' '}
-          {benchMass((grams * group.pieces) / 1000)} for all: {(areaM2 * 1e4).toFixed(0)} cm²{' '}
-          {step?.faces === 'inside' ? 'inside' : 'all over'} at {step?.gramsPerM2} g/m².
+          {benchMass((grams * group.pieces) / 1000)} for all: {area(areaM2)}{' '}
+          {step?.faces === 'inside' ? 'inside' : 'all over'} at{' '}
+          {say(step?.gramsPerM2 ?? 0, 'coverage')}.
         </Text>
       )}
       <Text mb={2}>

@@ -3,7 +3,9 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { messageOf, Problem } from '../api/client';
 import { PhotoField, sendPhoto } from '../photo/PhotoField';
-import { moment, plural } from '../kit/format';
+import { plural } from '../kit/format';
+import { MomentField } from '../kit/MomentField';
+import { moment, momentIn } from '../kit/style/time';
 import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Key } from '../kit/States';
@@ -37,6 +39,7 @@ export function StepForm({ group, now, onDone }: Props) {
   const some = Number(count);
   const counted = Number.isInteger(some) && some >= 1 && some <= group.pieces;
   const full = wrong instanceof Problem && wrong.code === 'station.full';
+  const at = momentIn(doneAt);
   const submit = async () => {
     setWrong(undefined);
     try {
@@ -49,7 +52,7 @@ export function StepForm({ group, now, onDone }: Props) {
             .map((id) => ({ id, ...(massKg !== undefined && { massKg }) })),
           stepNo: group.stepNo,
           round: group.round,
-          ...(doneAt !== '' && { doneAt: new Date(doneAt).toISOString() }),
+          ...(at !== undefined && { doneAt: new Date(at).toISOString() }),
           ...(early.trim() !== '' && { earlyReason: early.trim() }),
           ...(note.trim() !== '' && { note: note.trim() }),
           ...(overfull && { overfull }),
@@ -109,13 +112,8 @@ export function StepForm({ group, now, onDone }: Props) {
           <Box flex={1} minW="160px">
             <TextField label="note" text={note} onText={setNote} />
           </Box>
-          <Box w="220px">
-            <TextField
-              label="done at (leave empty for now)"
-              type="datetime-local"
-              text={doneAt}
-              onText={setDoneAt}
-            />
+          <Box w="320px">
+            <MomentField label="done, if not now," text={doneAt} onText={setDoneAt} />
           </Box>
         </Flex>
         <PhotoField photo={photo} onPhoto={setPhoto} />

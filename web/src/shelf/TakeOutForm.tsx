@@ -1,7 +1,8 @@
 import { Box, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { messageOf } from '../api/client';
-import { moment, plural } from '../kit/format';
+import { plural } from '../kit/format';
+import { moment } from '../kit/style/time';
 import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Caution, Key } from '../kit/States';
@@ -9,6 +10,8 @@ import { type Entry, entriesOf, isFilled, requestOf, type Touch } from './takeOu
 import { TouchKeys } from './TouchKeys';
 import { isDue } from './time';
 import { type Group, useTakeOut } from './useShelf';
+import { mass as massOf } from '../kit/style/units';
+import { suggestion } from '../kit/style/entry';
 
 interface Props {
   group: Group;
@@ -54,7 +57,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
     >
       <Caution
         line="Goggles on: flakes fly. Gloves: it is still caustic."
-        more="Free jacket and core first, break the vacuum, and never roll a stone over the edge of its shell. Over 23 kg two people or a trolley. Touch decides as well as the clock: no nail mark, colour gone lighter."
+        more={`Free jacket and core first, break the vacuum, and never roll a stone over the edge of its shell. Over ${massOf(23)} two people or a trolley. Touch decides as well as the clock: no nail mark, colour gone lighter.`}
       />
       {!due && (
         <Box my={4}>
@@ -98,7 +101,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
                   text={entry.text}
                   onText={(text) => change(i, { text })}
                   dimension="mass"
-                  placeholder="2.07 kg, 4 lb 9"
+                  placeholder={suggestion(2, 'mass')}
                   autoFocus={i === 0 && due}
                 />
               )}

@@ -1,4 +1,4 @@
-import { moment, shortMoment } from '../kit/format';
+import { moment, shortMoment } from '../kit/style/time';
 import { isDue, isLate } from './time';
 import type { Board, Group, Step } from './useShelf';
 

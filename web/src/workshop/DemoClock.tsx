@@ -2,7 +2,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { chakra } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { client, dataOf } from '../api/client';
-import { clock } from '../kit/format';
+import { clock } from '../kit/style/time';
 import { OtherShop } from './OtherShop';
 import { useNow, useWorkshop } from './useWorkshop';
 

@@ -1,6 +1,9 @@
 import { Box, chakra, Flex, Grid, Text } from '@chakra-ui/react';
 import type { Schemas } from '../api/client';
+import { style } from '../kit/style/style';
+import { date, dateAt, readDate } from '../kit/style/time';
 import { TextField } from '../kit/TextField';
+import { TimeField } from '../kit/TimeField';
 
 const Press = chakra('button');
 
@@ -32,7 +35,7 @@ export function draftOf({ hours, people, address }: Workshop): HoursDraft {
     days: hours.days,
     opens: hours.opens.slice(0, 5),
     closes: hours.closes.slice(0, 5),
-    closed: hours.closed.join(', '),
+    closed: hours.closed.map(date).join('; '),
     people: String(people),
     address: (address ?? '').replace(/\n/g, ', '),
   };
@@ -45,11 +48,21 @@ export function bodyOf(draft: HoursDraft) {
       days: DAYS.map(([d]) => d).filter((d) => draft.days.includes(d)),
       opens: draft.opens,
       closes: draft.closes,
-      closed: draft.closed.split(/[,;\s]+/).filter(Boolean),
+      closed: draft.closed
+        .split(';')
+        .filter((d) => d.trim() !== '')
+        // What is no date is sent as it stands, so that the server names it.
+        .map((d) => readDate(d, dateAt(Date.now())) ?? d.trim()),
     },
     people: Math.round(Number(draft.people)),
     ...(draft.address.trim() && { address: draft.address.replace(/, */g, '\n') }),
   };
+}
+
+/** The week from its first day on. */
+export function weekFrom(first: string) {
+  const at = DAYS.findIndex(([d]) => d === first);
+  return [...DAYS.slice(at), ...DAYS.slice(0, at)];
 }
 
 interface Props {
@@ -71,7 +84,7 @@ export function HoursFields({ hours, onHours, problemOf }: Props) {
         working days
       </Text>
       <Flex gap={2} wrap="wrap" mb={2}>
-        {DAYS.map(([day, name]) => (
+        {weekFrom(style().firstDay).map(([day, name]) => (
           <Press
             key={day}
             type="button"
@@ -97,16 +110,14 @@ export function HoursFields({ hours, onHours, problemOf }: Props) {
         {problemOf('hours.days') ?? problemOf('days')}
       </Text>
       <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} columnGap={4}>
-        <TextField
+        <TimeField
           label="from"
-          type="time"
           text={hours.opens}
           onText={(opens) => set({ opens })}
           problem={problemOf('hours.opens')}
         />
-        <TextField
+        <TimeField
           label="to"
-          type="time"
           text={hours.closes}
           onText={(closes) => set({ closes })}
           problem={problemOf('hours.closes')}
@@ -118,7 +129,7 @@ export function HoursFields({ hours, onHours, problemOf }: Props) {
           problem={problemOf('people')}
         />
         <TextField
-          label="closed on (days such as 2027-03-08)"
+          label={`closed on (${date('2027-12-24')}; ${date('2027-12-31')})`}
           text={hours.closed}
           onText={(closed) => set({ closed })}
           problem={problemOf('hours.closed.0')}

@@ -6,6 +6,9 @@ import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useStations } from '../route/useRoute';
 import { numberIn } from '../kit/format';
+import { valueIn } from '../kit/style/read';
+import { bareEntry } from '../kit/style/entry';
+import { MeasureField } from '../kit/MeasureField';
 
 type Station = Schemas['StationView'];
 
@@ -28,7 +31,7 @@ function Row({ station }: { station: Station }) {
   const queries = useQueryClient();
   const [name, setName] = useState(station.name);
   const [pieces, setPieces] = useState(String(station.pieces ?? ''));
-  const [litres, setLitres] = useState(String(station.litres ?? ''));
+  const [litres, setLitres] = useState(bareEntry(station.litres, 'volume'));
   const change = useMutation({
     mutationFn: () =>
       dataOf(
@@ -37,7 +40,7 @@ function Row({ station }: { station: Station }) {
           body: {
             name,
             ...(pieces !== '' && { pieces: numberIn(pieces) }),
-            ...(litres !== '' && { litres: numberIn(litres) }),
+            ...(litres !== '' && { litres: valueIn(litres, 'volume') ?? Number.NaN }),
           },
         }),
       ),
@@ -52,7 +55,7 @@ function Row({ station }: { station: Station }) {
         <TextField label="pieces" text={pieces} onText={setPieces} />
       </Box>
       <Box w="130px">
-        <TextField label="litres" text={litres} onText={setLitres} />
+        <MeasureField label="holds" measure="volume" text={litres} onText={setLitres} />
       </Box>
       <Box pt="21px">
         <Key busy={change.isPending} onClick={() => change.mutate()}>

@@ -1,37 +1,33 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { useState } from 'react';
-import { type Schemas } from '../api/client';
+import { useState, type ReactNode } from 'react';
 import { Choice } from '../kit/Choice';
 import { FormEnd } from '../kit/FormEnd';
+import { numberIn } from '../kit/format';
+import { QuantityField } from '../kit/QuantityField';
 import { Failed, Loading } from '../kit/States';
+import { bareEntry, entry } from '../kit/style/entry';
+import { currencySign } from '../kit/style/money';
+import { valueIn } from '../kit/style/read';
+import { unitOf, volume } from '../kit/style/units';
 import { LinkKey } from '../kit/Tabs';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
 import { useTitle } from '../kit/useTitle';
+import { useQuantities } from '../mould/form/useSolids';
 import { bodyOf, draftOf, HoursFields } from './HoursFields';
 import { OtherShop } from './OtherShop';
 import { StationsForm } from './StationsForm';
-import { useChangeWorkshop, useWorkshop } from './useWorkshop';
-import { numberIn } from '../kit/format';
-
-type Workshop = Schemas['WorkshopView'];
-type Measure = 'roomC' | 'mixerL' | 'scoopL' | 'wastePercent' | 'ratePerHour' | 'scaleG';
-
-const MEASURES: readonly (readonly [Measure, string])[] = [
-  ['mixerL', 'the mixer takes, L'],
-  ['scoopL', 'one level scoop holds, L'],
-  ['scaleG', 'the scale shows steps of, g'],
-  ['wastePercent', 'extra for what stays in the bowl, %'],
-  ['roomC', 'usual room temperature, °C'],
-  ['ratePerHour', 'an hour of work costs'],
-];
+import { styleBody, styleDraftOf } from './styleDraft';
+import { ScaleChoice, StyleFields } from './StyleFields';
+import { useChangeWorkshop, useWorkshop, type Workshop } from './useWorkshop';
+import { WeekStrip } from './WeekStrip';
 
 /** The shop's own measures, which all sums start from. */
 export function WorkshopPage() {
   useTitle('Workshop');
   const { data, error, refetch } = useWorkshop();
   return (
-    <Box px={{ base: 4, md: 9 }} pt={7} maxW="900px">
+    <Box px={{ base: 4, md: 9 }} pt={7} maxW="1120px">
       {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the workshop" />}
       {data && <Form key={data.version} workshop={data} />}
@@ -39,6 +35,7 @@ export function WorkshopPage() {
       {data && (
         <Flex gap={6} mt={8} alignItems="center" wrap="wrap">
           <LinkKey to="/set-up/name">Go through the questions again</LinkKey>
+          <LinkKey to="/words">What the words mean</LinkKey>
           <OtherShop />
         </Flex>
       )}
@@ -49,25 +46,31 @@ export function WorkshopPage() {
 function Form({ workshop }: { workshop: Workshop }) {
   const [name, setName] = useState(workshop.name);
   const [cup, setCup] = useState(workshop.cup);
-  const [texts, setTexts] = useState<Record<string, string>>(() =>
-    Object.fromEntries(MEASURES.map(([field]) => [field, String(workshop[field])] as const)),
-  );
+  const [mixer, setMixer] = useState(() => entry(workshop.mixerL, 'volume'));
+  const [scoop, setScoop] = useState(() => entry(workshop.scoopL, 'volume'));
+  const [waste, setWaste] = useState(String(workshop.wastePercent));
+  const [room, setRoom] = useState(() => bareEntry(workshop.roomC, 'temperature'));
+  const [rate, setRate] = useState(String(workshop.ratePerHour));
+  const [style, setStyle] = useState(() => styleDraftOf(workshop));
   const [hours, setHours] = useState(() => draftOf(workshop));
   const { submit, busy, error, problemOf } = useSubmit();
   const change = useChangeWorkshop();
-  const number = (field: Measure) => numberIn(texts[field] ?? '');
+  const [mixerL, scoopL] = useQuantities([
+    { text: mixer, dimension: 'volume' },
+    { text: scoop, dimension: 'volume' },
+  ]);
   const send = () =>
     change.mutateAsync({
       version: workshop.version,
       body: {
         name,
         cup,
-        mixerL: number('mixerL'),
-        scoopL: number('scoopL'),
-        wastePercent: number('wastePercent'),
-        roomC: number('roomC'),
-        ratePerHour: number('ratePerHour'),
-        scaleG: number('scaleG'),
+        mixerL: mixerL ?? Number.NaN,
+        scoopL: scoopL ?? Number.NaN,
+        wastePercent: numberIn(waste),
+        roomC: valueIn(room, 'temperature') ?? Number.NaN,
+        ratePerHour: numberIn(rate),
+        ...styleBody(style),
         ...bodyOf(hours),
       },
     });
@@ -78,35 +81,87 @@ function Form({ workshop }: { workshop: Workshop }) {
         void submit(send);
       }}
     >
-      <Text as="h1" textStyle="title" mb={4}>
+      <Text as="h1" textStyle="title" mb={2}>
         {workshop.name}
       </Text>
-      <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} columnGap={4}>
-        <TextField label="name" text={name} onText={setName} problem={problemOf('name')} />
-        <Choice
-          label="size of your cup"
-          value={cup}
-          options={[
-            ['us', 'the US cup, 236.6 ml'] as const,
-            ['metric', 'the metric cup, 250 ml'] as const,
-          ]}
-          onValue={setCup}
-        />
-        {MEASURES.map(([field, label]) => (
-          <TextField
-            key={field}
-            label={label}
-            text={texts[field] ?? ''}
-            onText={(text) => setTexts({ ...texts, [field]: text })}
-            problem={problemOf(field)}
+      <Part title="Mixing and weighing">
+        <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }} columnGap={4}>
+          <TextField label="name" text={name} onText={setName} problem={problemOf('name')} />
+          <QuantityField
+            label="the mixer takes"
+            text={mixer}
+            onText={setMixer}
+            dimension="volume"
+            problem={problemOf('mixerL')}
           />
-        ))}
-      </Grid>
-      <HoursFields hours={hours} onHours={setHours} problemOf={problemOf} />
+          <QuantityField
+            label="one level scoop holds"
+            text={scoop}
+            onText={setScoop}
+            dimension="volume"
+            problem={problemOf('scoopL')}
+          />
+          <ScaleChoice draft={style} onDraft={setStyle} />
+          <Choice
+            label="size of your cup"
+            value={cup}
+            options={[
+              ['us', `the US cup, ${volume(0.2365882)}`] as const,
+              ['metric', `the metric cup, ${volume(0.25)}`] as const,
+            ]}
+            onValue={setCup}
+          />
+          <TextField
+            label="extra for what stays in the bowl, %"
+            text={waste}
+            onText={setWaste}
+            problem={problemOf('wastePercent')}
+          />
+          <TextField
+            label={`usual room temperature, ${unitOf('temperature')}`}
+            text={room}
+            onText={setRoom}
+            problem={problemOf('roomC')}
+          />
+          <TextField
+            label={`an hour of work costs, ${currencySign()}`}
+            text={rate}
+            onText={setRate}
+            problem={problemOf('ratePerHour')}
+          />
+        </Grid>
+      </Part>
+      <Part title="Units, money and time">
+        <StyleFields draft={style} onDraft={setStyle} problemOf={problemOf} />
+      </Part>
+      <Part title="Who works when">
+        <Grid templateColumns={{ base: '1fr', lg: '1fr 300px' }} columnGap={9} rowGap={4}>
+          <HoursFields hours={hours} onHours={setHours} problemOf={problemOf} />
+          <WeekStrip hours={hours} />
+        </Grid>
+      </Part>
       {change.isSuccess && <Text role="status">Kept.</Text>}
       <FormEnd error={error} busy={busy}>
         Keep these measures
       </FormEnd>
     </form>
+  );
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box as="section" aria-label={title} mb={5}>
+      <Text
+        as="h2"
+        textStyle="label"
+        fontSize="20px"
+        borderBottom="4px solid"
+        borderColor="steel"
+        mb={3}
+      >
+        {title}
+      </Text>
+      {children}
+    </Box>
   );
 }

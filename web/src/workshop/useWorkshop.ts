@@ -2,6 +2,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { client, dataOf, type Schemas } from '../api/client';
 
+export type Workshop = Schemas['WorkshopView'];
+
 export function useWorkshop() {
   return useQuery({
     queryKey: ['workshop'],

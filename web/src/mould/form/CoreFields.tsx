@@ -1,7 +1,8 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import { MeasureField } from '../../kit/MeasureField';
 import { QuantityField } from '../../kit/QuantityField';
 import { Key } from '../../kit/States';
-import { TextField } from '../../kit/TextField';
+import { entry } from '../../kit/style/entry';
 import { freshSolid } from './draft';
 import { SolidFields } from './SolidFields';
 import type { MouldDraft, PlacedDraft } from './useMouldForm';
@@ -70,13 +71,15 @@ export function CoreFields({ draft, change, problemOf }: Props) {
               onText={(liftMm) => setMore(row, { liftMm })}
               dimension="length"
             />
-            <TextField
-              label="along, mm"
+            <MeasureField
+              label="along"
+              measure="length"
               text={placed.xMm}
               onText={(xMm) => setMore(row, { xMm })}
             />
-            <TextField
-              label="across, mm"
+            <MeasureField
+              label="across"
+              measure="length"
               text={placed.yMm}
               onText={(yMm) => setMore(row, { yMm })}
             />
@@ -104,9 +107,9 @@ export function CoreFields({ draft, change, problemOf }: Props) {
             onClick={() =>
               change({
                 core: freshSolid('cone', {
-                  topDiameterMm: '130',
-                  baseDiameterMm: '96',
-                  heightMm: '135',
+                  topDiameterMm: 130,
+                  baseDiameterMm: 96,
+                  heightMm: 135,
                 }),
               })
             }
@@ -120,8 +123,8 @@ export function CoreFields({ draft, change, problemOf }: Props) {
               more: [
                 ...draft.more,
                 {
-                  solid: freshSolid('cylinder', { diameterMm: '20', heightMm: '200' }),
-                  liftMm: '0',
+                  solid: freshSolid('cylinder', { diameterMm: 20, heightMm: 200 }),
+                  liftMm: entry(0, 'length'),
                   xMm: '0',
                   yMm: '0',
                   mass: '',

@@ -1,6 +1,6 @@
 import { Box, Text } from '@chakra-ui/react';
 import type { useLiveSum } from './useLiveSum';
-import { figure } from '../../kit/format';
+import { density, length, saidParts } from '../../kit/style/units';
 import { PlanDrawing } from '../../kit/PlanDrawing';
 import { SectionDrawing } from '../../kit/SectionDrawing';
 
@@ -43,24 +43,22 @@ export function LivePicture({ live, offsetMm }: Props) {
         </Box>
       )}
       <Box aria-live="polite" mt={2}>
-        <Row value={sum.capacityL.toFixed(3)} unit="L" what="it holds" />
-        <Row value={figure(sum.freshMassKg)} unit="kg" what="wet, at 2200 kg/m³" />
+        <Row {...saidParts(sum.capacityL, 'volume')} what="it holds" />
+        <Row {...saidParts(sum.freshMassKg, 'mass')} what={`wet, at ${density(2200)}`} />
         {sum.thinnestWallMm !== undefined && (
-          <Row value={sum.thinnestWallMm.toFixed(1)} unit="mm" what="thinnest wall" />
+          <Row {...saidParts(sum.thinnestWallMm, 'length')} what="thinnest wall" />
         )}
         {sum.holdDownBy && (
           <Row
-            value={figure(sum.holdDownWithMarginKg)}
-            unit="kg"
+            {...saidParts(sum.holdDownWithMarginKg, 'mass')}
             what={`on the core: ${sum.holdDownBy.count > 1 ? `${sum.holdDownBy.count} × ` : ''}${sum.holdDownBy.name}`}
           />
         )}
         {sum.parts.map((p) => (
           <Row
             key={p.name}
-            value={figure(p.freshMassKg)}
-            unit="kg"
-            what={`${p.name}${p.levelMm === undefined ? '' : `, up to ${p.levelMm.toFixed(0)} mm`}`}
+            {...saidParts(p.freshMassKg, 'mass')}
+            what={`${p.name}${p.levelMm === undefined ? '' : `, up to ${length(p.levelMm)}`}`}
           />
         ))}
         {sum.warnings.map((w) => (

@@ -2,10 +2,12 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { client, dataOf, messageOf, type Schemas } from '../../api/client';
 import { Choice } from '../../kit/Choice';
+import { MeasureField } from '../../kit/MeasureField';
 import { useReader } from '../../kit/quantity';
 import { QuantityField } from '../../kit/QuantityField';
 import { Key } from '../../kit/States';
-import { TextField } from '../../kit/TextField';
+import { bareEntry, entry } from '../../kit/style/entry';
+import { valueIn } from '../../kit/style/read';
 
 type How = NonNullable<Schemas['MeasuredCalcRequest']['how']>;
 
@@ -19,16 +21,16 @@ const HOW: readonly (readonly [How, string])[] = [
 export function MeasuredFields({ onVolume }: { onVolume: (litres: string) => void }) {
   const [how, setHow] = useState<How>('waterFill');
   const [mass, setMass] = useState('');
-  const [density, setDensity] = useState('2200');
+  const [density, setDensity] = useState(() => bareEntry(2200, 'density'));
   const [wrong, setWrong] = useState<string>();
   const read = useReader();
   const work = async () => {
     setWrong(undefined);
     try {
       const massKg = await read(mass, 'mass');
-      const body = { how, massKg, freshDensityKgM3: Number(density) };
+      const body = { how, massKg, freshDensityKgM3: valueIn(density, 'density') ?? NaN };
       const measured = await dataOf(client.POST('/api/calc/measured', { body }));
-      onVolume(measured.volumeL.toFixed(4));
+      onVolume(entry(measured.volumeL, 'volume'));
     } catch (error) {
       setWrong(messageOf(error));
     }
@@ -47,7 +49,7 @@ export function MeasuredFields({ onVolume }: { onVolume: (litres: string) => voi
         </Box>
         {how !== 'waterFill' && (
           <Box w="140px">
-            <TextField label="wet mix, kg/m³" text={density} onText={setDensity} />
+            <MeasureField label="wet mix" measure="density" text={density} onText={setDensity} />
           </Box>
         )}
         <Box pb="20px">

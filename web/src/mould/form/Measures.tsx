@@ -1,6 +1,6 @@
 import { Grid } from '@chakra-ui/react';
+import { MeasureField } from '../../kit/MeasureField';
 import { QuantityField } from '../../kit/QuantityField';
-import type { Dimension } from '../../kit/quantity';
 import { TextField } from '../../kit/TextField';
 import type { Field } from './fields';
 
@@ -21,6 +21,18 @@ export function Measures({ fields, texts, prefix = '', onText, problemOf }: Prop
         const name = prefix + field.name;
         const text = texts[name] ?? '';
         const problem = problemOf(field.name);
+        if (field.dimension === 'area') {
+          return (
+            <MeasureField
+              key={name}
+              label={field.label}
+              measure="area"
+              text={text}
+              onText={(t) => onText(name, t)}
+              problem={problem}
+            />
+          );
+        }
         return field.dimension === 'number' ? (
           <TextField
             key={name}
@@ -35,7 +47,7 @@ export function Measures({ fields, texts, prefix = '', onText, problemOf }: Prop
             label={field.label}
             text={text}
             onText={(t) => onText(name, t)}
-            dimension={field.dimension as Dimension}
+            dimension={field.dimension}
             problem={problem}
           />
         );

@@ -2,11 +2,21 @@ import { Box, Input, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { messageOf, sendFile, type Schemas } from '../../api/client';
+import type { paths } from '../../api/schema';
 import { Choice } from '../../kit/Choice';
-import { figure, grouped } from '../../kit/format';
+import { grouped } from '../../kit/style/number';
+import { length, volume } from '../../kit/style/units';
 import type { SolidDraft } from './draft';
 
-type Unit = 'mm' | 'inch';
+/** What the file's numbers are in: the file says it, not the shop. */
+type Unit = NonNullable<Query['unit']>;
+type Query = NonNullable<paths['/api/calc/mesh']['post']['parameters']['query']>;
+
+const UNITS = [
+  // eslint-disable-next-line no-restricted-syntax -- as the interface to the server calls it
+  ['mm', 'millimetres'],
+  ['inch', 'inches'],
+] as const;
 type Report = Schemas['MeshCalcResponse'];
 
 interface Props {
@@ -16,7 +26,7 @@ interface Props {
 
 /** A closed mesh from an STL file; measured as soon as it is chosen. */
 export function MeshField({ draft, onDraft }: Props) {
-  const [unit, setUnit] = useState<Unit>('mm');
+  const [unit, setUnit] = useState<Unit>(UNITS[0][0]);
   const [file, setFile] = useState<File>();
   const measure = useMutation({
     mutationFn: (wanted: { file: File; unit: Unit }) =>
@@ -29,10 +39,7 @@ export function MeshField({ draft, onDraft }: Props) {
       <Choice
         label="The file’s numbers are"
         value={unit}
-        options={[
-          ['mm', 'millimetres'],
-          ['inch', 'inches'],
-        ]}
+        options={UNITS}
         onValue={(next) => {
           setUnit(next);
           if (file) {
@@ -69,8 +76,8 @@ export function MeshField({ draft, onDraft }: Props) {
       )}
       {report && !measure.isPending && (
         <Text mt={1}>
-          {grouped(report.triangles)} triangles, closed · {report.volumeL.toFixed(3)} L ·{' '}
-          {figure(report.lengthMm)} × {figure(report.depthMm)} × {figure(report.heightMm)} mm
+          {grouped(report.triangles)} triangles, closed · {volume(report.volumeL)} ·{' '}
+          {length(report.lengthMm)} × {length(report.depthMm)} × {length(report.heightMm)}
         </Text>
       )}
       {report?.warnings.map((w) => (

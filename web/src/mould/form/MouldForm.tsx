@@ -14,6 +14,7 @@ import { PrepareFields } from './PrepareFields';
 import { SolidFields } from './SolidFields';
 import { useLiveSum } from './useLiveSum';
 import { type MouldDraft, useMouldForm } from './useMouldForm';
+import { currencySign } from '../../kit/style/money';
 
 interface Props {
   start: MouldDraft;
@@ -69,7 +70,7 @@ export function MouldForm({ start, insertsKept, saveWords, save }: Props) {
             onValue={(next) => change({ kind: next })}
           />
           <TextField
-            label="price of one more copy"
+            label={`price of one more copy, ${currencySign()}`}
             text={draft.price}
             onText={(price) => change({ price })}
             problem={problemOf('price')}

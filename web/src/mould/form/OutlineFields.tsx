@@ -26,7 +26,7 @@ export function OutlineFields({ draft, onDraft, onText, problemOf }: Props) {
       {by === 'svg' && (
         <label>
           <Text as="span" textStyle="small" color="quiet">
-            The path’s data, in millimetres: the d of one closed path
+            The path’s data, one unit to the millimetre: the d of one closed path
           </Text>
           <Textarea
             value={draft.svgPath}
@@ -42,7 +42,7 @@ export function OutlineFields({ draft, onDraft, onText, problemOf }: Props) {
       {by === 'points' && (
         <PointTable
           points={draft.points}
-          columns={['x, mm', 'y, mm', 'arc out, mm']}
+          columns={['x', 'y', 'arc out']}
           onPoints={(points) => onDraft({ ...draft, points })}
         />
       )}

@@ -1,6 +1,8 @@
 import { Box, chakra, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { numberIn } from '../../kit/format';
+import { bareEntry } from '../../kit/style/entry';
+import { valueIn } from '../../kit/style/read';
+import { unitOf } from '../../kit/style/units';
 
 const Press = chakra('button');
 
@@ -10,7 +12,7 @@ interface Props {
   onPoints: (points: number[][]) => void;
 }
 
-/** Points as rows of numbers; a row can be put in behind another, and taken out. */
+/** Points as rows of lengths; a row can be put in behind another, and taken out. */
 export function PointTable({ points, columns, onPoints }: Props) {
   const set = (row: number, column: number, value: number) =>
     onPoints(
@@ -31,7 +33,7 @@ export function PointTable({ points, columns, onPoints }: Props) {
       <Flex gap={2} aria-hidden>
         {columns.map((c) => (
           <Text key={c} textStyle="small" color="quiet" w="96px">
-            {c}
+            {c}, {unitOf('length')}
           </Text>
         ))}
       </Flex>
@@ -40,7 +42,7 @@ export function PointTable({ points, columns, onPoints }: Props) {
           {columns.map((name, column) => (
             <Cell
               key={name}
-              label={`Point ${row + 1}, ${name}`}
+              label={`Point ${row + 1}, ${name}, ${unitOf('length')}`}
               value={point[column] ?? 0}
               onValue={(v) => set(row, column, v)}
             />
@@ -89,12 +91,12 @@ function Cell({
   return (
     <Input
       aria-label={label}
-      value={typed ?? String(Math.round(value * 100) / 100)}
+      value={typed ?? bareEntry(value, 'length')}
       onChange={(e) => {
         setTyped(e.target.value);
-        const n = numberIn(e.target.value);
-        if (e.target.value.trim() !== '' && Number.isFinite(n)) {
-          onValue(n);
+        const mm = valueIn(e.target.value, 'length');
+        if (mm !== undefined) {
+          onValue(mm);
         }
       }}
       onBlur={() => setTyped(undefined)}

@@ -29,7 +29,7 @@ export function ProfileFields({ draft, onDraft }: Props) {
   };
   return (
     <Flex gap={5} wrap="wrap">
-      <PointTable points={draft.points} columns={['off axis, mm', 'up, mm']} onPoints={onPoints} />
+      <PointTable points={draft.points} columns={['off axis', 'up']} onPoints={onPoints} />
       <Box w="220px">
         <Text textStyle="small" color="quiet">
           or drag the points; the axis is at the left

@@ -44,7 +44,7 @@ export function SolidFields(props: Props) {
         label={label}
         value={draft.kind}
         options={kinds.map((k) => [k, KIND_NAMES[k]] as const)}
-        onValue={(kind) => onDraft({ ...freshSolid(kind, draft.texts) })}
+        onValue={(kind) => onDraft({ ...freshSolid(kind), texts: draft.texts })}
       />
       {draft.kind === 'outline' && (
         <OutlineFields draft={draft} onDraft={onDraft} onText={onText} problemOf={problemOf} />

@@ -8,7 +8,7 @@ import { KIND_NAMES, type Kind } from '../words';
 const KINDS = Object.keys(KIND_NAMES) as Kind[];
 
 function valuesOf(draft: ReturnType<typeof freshSolid>): Record<string, number> {
-  return Object.fromEntries(textsOf(draft).map((t) => [t.name, Number(t.text)]));
+  return Object.fromEntries(textsOf(draft).map((t) => [t.name, Number.parseFloat(t.text)]));
 }
 
 describe('a shape being typed', () => {
@@ -95,13 +95,13 @@ describe('a mould being changed', () => {
         parts: [{ name: 'face', sharePercent: 100 }],
       },
     } as unknown as Mould);
-    expect(draft.core?.texts['diameterMm']).toBe('4');
-    expect(draft.more[0]).toMatchObject({ liftMm: '0', xMm: '10', yMm: '0' });
+    expect(draft.core?.texts['diameterMm']).toBe('4 mm');
+    expect(draft.more[0]).toMatchObject({ liftMm: '0 mm', xMm: '10', yMm: '0' });
     expect(draft.parts).toEqual([{ name: 'face', share: '100' }]);
     expect(draft.preparation).toBe('Clean\nLevel');
     expect([draft.leastWall, draft.coreMass, draft.price, draft.cavities]).toEqual([
-      '12',
-      '0.5',
+      '12 mm',
+      '500 g',
       '80',
       '2',
     ]);

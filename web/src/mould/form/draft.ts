@@ -1,6 +1,8 @@
 import type { Schemas } from '../../api/client';
 import type { Kind } from '../words';
-import { FIELDS, type OutlineBy, READY_FIELDS } from './fields';
+import { bareEntry, entry, suggestion } from '../../kit/style/entry';
+import type { Measure } from '../../kit/style/units';
+import { type Field, FIELDS, type OutlineBy, READY_FIELDS } from './fields';
 
 export type Solid = Schemas['Solid'];
 
@@ -16,41 +18,58 @@ export interface SolidDraft {
   mesh?: Schemas['MeshSolid'];
 }
 
-const TYPICAL: Record<string, string> = {
-  lengthMm: '200',
-  widthMm: '120',
-  heightMm: '100',
-  diameterMm: '150',
-  topDiameterMm: '160',
-  baseDiameterMm: '120',
-  topLengthMm: '160',
-  topWidthMm: '160',
-  baseLengthMm: '120',
-  baseWidthMm: '120',
-  flatDiameterMm: '0',
-  sides: '6',
-  acrossFlatsMm: '180',
-  volumeL: '1',
-  areaM2: '0.5',
-  thicknessMm: '8',
-  'boat.lengthMm': '400',
-  'boat.beamMm': '200',
-  'hourglass.firstMm': '200',
-  'hourglass.secondMm': '200',
-  'hourglass.apartMm': '190',
-  'hourglass.waistMm': '120',
-  'leaf.lengthMm': '300',
-  'leaf.widthMm': '140',
-  'roundedRectangle.lengthMm': '300',
-  'roundedRectangle.widthMm': '200',
-  'roundedRectangle.cornerMm': '40',
+const TYPICAL: Record<string, number> = {
+  lengthMm: 200,
+  widthMm: 120,
+  heightMm: 100,
+  diameterMm: 150,
+  topDiameterMm: 160,
+  baseDiameterMm: 120,
+  topLengthMm: 160,
+  topWidthMm: 160,
+  baseLengthMm: 120,
+  baseWidthMm: 120,
+  flatDiameterMm: 0,
+  sides: 6,
+  acrossFlatsMm: 180,
+  volumeL: 1,
+  areaM2: 0.5,
+  thicknessMm: 8,
+  'boat.lengthMm': 400,
+  'boat.beamMm': 200,
+  'hourglass.firstMm': 200,
+  'hourglass.secondMm': 200,
+  'hourglass.apartMm': 190,
+  'hourglass.waistMm': 120,
+  'leaf.lengthMm': 300,
+  'leaf.widthMm': 140,
+  'roundedRectangle.lengthMm': 300,
+  'roundedRectangle.widthMm': 200,
+  'roundedRectangle.cornerMm': 40,
 };
 
+/** A measure as it stands in its field; the unit that it is kept in ends its name. */
+function textOf(
+  name: string,
+  value: number,
+  write: (value: number, measure: Measure) => string = entry,
+): string {
+  if (name.endsWith('Mm')) {
+    return write(value, 'length');
+  }
+  if (name.endsWith('L')) {
+    return write(value, 'volume');
+  }
+  return name.endsWith('M2') ? bareEntry(value, 'area') : String(value);
+}
+
 /** A draft with sizes to start from, so that there is something to see and to change. */
-export function freshSolid(kind: Kind, texts: Record<string, string> = {}): SolidDraft {
+export function freshSolid(kind: Kind, measures: Record<string, number> = {}): SolidDraft {
   return {
     kind,
-    texts: { ...TYPICAL, ...texts },
+    texts: Object.fromEntries(
+      Object.entries({ ...TYPICAL, ...measures }).map(([k, v]) => [k, textOf(k, v, suggestion)]),
+    ),
     outlineBy: 'boat',
     svgPath: '',
     points:
@@ -74,9 +93,10 @@ export function draftOf(solid: Solid): SolidDraft {
   const texts = Object.fromEntries(
     Object.entries(solid)
       .filter(([, v]) => typeof v === 'number')
-      .map(([k, v]) => [k, String(v)]),
+      .map(([k, v]) => [k, textOf(k, v as number)]),
   );
-  const draft = freshSolid(solid.kind, texts);
+  const fresh = freshSolid(solid.kind);
+  const draft = { ...fresh, texts: { ...fresh.texts, ...texts } };
   if (solid.kind === 'outline') {
     return { ...draft, outlineBy: 'points', points: solid.points };
   }
@@ -87,7 +107,9 @@ export function draftOf(solid: Solid): SolidDraft {
 }
 
 /** The texts to be read as quantities, by the field they stand in. */
-export function textsOf(draft: SolidDraft): { name: string; text: string; dimension: string }[] {
+export function textsOf(
+  draft: SolidDraft,
+): { name: string; text: string; dimension: Field['dimension'] }[] {
   const by = draft.outlineBy;
   const ready =
     draft.kind === 'outline' && by !== 'svg' && by !== 'points'

@@ -5,7 +5,7 @@ import type { Kind } from '../words';
 export interface Field {
   name: string;
   label: string;
-  dimension: Dimension | 'number';
+  dimension: Dimension | 'area' | 'number';
 }
 
 const mm = (name: string, label: string): Field => ({ name, label, dimension: 'length' });
@@ -36,10 +36,7 @@ export const FIELDS: Record<Kind, Field[]> = {
   revolved: [],
   mesh: [],
   measured: [{ name: 'volumeL', label: 'it holds', dimension: 'volume' }],
-  sheet: [
-    { name: 'areaM2', label: 'area in m²', dimension: 'number' },
-    mm('thicknessMm', 'thickness'),
-  ],
+  sheet: [{ name: 'areaM2', label: 'area', dimension: 'area' }, mm('thicknessMm', 'thickness')],
 };
 
 export type Ready = 'boat' | 'hourglass' | 'leaf' | 'roundedRectangle';

@@ -3,8 +3,10 @@ import type { Schemas } from '../../api/client';
 import { type Mould, useLeastWall } from '../useMoulds';
 import type { Family } from '../words';
 import { draftOf, freshSolid, type Solid, type SolidDraft } from './draft';
-import { type ReadSolid, useQuantities, useSolids } from './useSolids';
+import { type Quantity, type ReadSolid, useQuantities, useSolids } from './useSolids';
 import { numberIn } from '../../kit/format';
+import { bareEntry, entry, suggestion } from '../../kit/style/entry';
+import { valueIn } from '../../kit/style/read';
 
 export interface PlacedDraft {
   solid: SolidDraft;
@@ -43,10 +45,10 @@ export function freshMould(): MouldDraft {
     // Empty: what its family wants.
     leastWall: '',
     price: '',
-    cavity: freshSolid('cone', { heightMm: '150' }),
-    coreLift: '15',
-    coreOffset: '0',
-    coreMass: '0',
+    cavity: freshSolid('cone', { heightMm: 150 }),
+    coreLift: suggestion(15, 'length'),
+    coreOffset: entry(0, 'length'),
+    coreMass: entry(0, 'mass'),
     coreL: '',
     cavities: '1',
     more: [],
@@ -62,21 +64,21 @@ export function draftOfMould(mould: Mould): MouldDraft {
     name: mould.name,
     family: mould.family,
     kind: mould.kind,
-    leastWall: String(mould.leastWallMm),
+    leastWall: entry(mould.leastWallMm, 'length'),
     price: mould.price === undefined ? '' : String(mould.price),
     cavity: draftOf(shape.cavity),
     ...(shape.core && { core: draftOf(shape.core) }),
-    coreLift: String(shape.coreLiftMm),
-    coreOffset: String(shape.coreOffsetMm),
-    coreMass: String(mould.coreMassKg),
-    coreL: shape.coreL === undefined ? '' : String(shape.coreL),
+    coreLift: entry(shape.coreLiftMm, 'length'),
+    coreOffset: entry(shape.coreOffsetMm, 'length'),
+    coreMass: entry(mould.coreMassKg, 'mass'),
+    coreL: entry(shape.coreL, 'volume'),
     cavities: String(shape.cavities),
     more: shape.moreCores.map((c) => ({
       solid: draftOf(c.solid as Solid),
-      liftMm: String(c.liftMm ?? 0),
-      xMm: String(c.xMm ?? 0),
-      yMm: String(c.yMm ?? 0),
-      mass: c.massKg ? String(c.massKg) : '',
+      liftMm: entry(c.liftMm ?? 0, 'length'),
+      xMm: bareEntry(c.xMm ?? 0, 'length'),
+      yMm: bareEntry(c.yMm ?? 0, 'length'),
+      mass: c.massKg ? entry(c.massKg, 'mass') : '',
     })),
     parts: shape.parts.map((p) => ({ name: p.name, share: String(p.sharePercent) })),
     faces: mould.faces,
@@ -98,7 +100,8 @@ export interface Form {
 export function useMouldForm(start: MouldDraft, insertsKept: Solid[]): Form {
   const [draft, setDraft] = useState(start);
   const usual = useLeastWall(draft.family);
-  const leastText = draft.leastWall === '' && usual !== undefined ? `${usual} mm` : draft.leastWall;
+  const leastText =
+    draft.leastWall === '' && usual !== undefined ? entry(usual, 'length') : draft.leastWall;
   const solids = useSolids([
     draft.cavity,
     ...(draft.core ? [draft.core] : []),
@@ -112,7 +115,7 @@ export function useMouldForm(start: MouldDraft, insertsKept: Solid[]): Form {
     { text: leastText, dimension: 'length' },
     { text: draft.cavities, dimension: 'number' },
     { text: draft.coreL, dimension: 'volume' },
-    ...draft.more.flatMap((m) => [
+    ...draft.more.flatMap((m): Quantity[] => [
       { text: m.liftMm, dimension: 'length' },
       { text: m.mass, dimension: 'mass' },
     ]),
@@ -123,8 +126,8 @@ export function useMouldForm(start: MouldDraft, insertsKept: Solid[]): Form {
     solid: cores[i + (draft.core ? 1 : 0)]?.solid,
     liftMm: ofMore[2 * i],
     massKg: ofMore[2 * i + 1] ?? 0,
-    xMm: signed(m.xMm),
-    yMm: signed(m.yMm),
+    xMm: valueIn(m.xMm, 'length') ?? 0,
+    yMm: valueIn(m.yMm, 'length') ?? 0,
   }));
   const whole =
     cavity?.solid !== undefined &&
@@ -164,9 +167,4 @@ export function useMouldForm(start: MouldDraft, insertsKept: Solid[]): Form {
     body,
     leastWall: leastText,
   };
-}
-
-function signed(text: string): number {
-  const n = numberIn(text);
-  return Number.isFinite(n) ? n : 0;
 }

@@ -2,30 +2,38 @@ import { useQueries } from '@tanstack/react-query';
 import { client, dataOf, messageOf, type Schemas } from '../../api/client';
 import { type Dimension, reading } from '../../kit/quantity';
 import { type Solid, type SolidDraft, solidOf, textsOf } from './draft';
-import { READY_FIELDS } from './fields';
-import { numberIn } from '../../kit/format';
+import { type Field, READY_FIELDS } from './fields';
+import { amount } from '../../kit/format';
+import { readQuantity, valueIn } from '../../kit/style/read';
+import { unitOf } from '../../kit/style/units';
 
-const PLAIN = /^\d+([.,]\d+)?$/;
-
-/** A plain number is in the field's own unit; everything else the server reads. */
-function plain(text: string): number | undefined {
-  return PLAIN.test(text.trim()) ? numberIn(text.trim()) : undefined;
+function here({ text, dimension }: Quantity): number | undefined {
+  if (dimension === 'number') {
+    return amount(text);
+  }
+  return dimension === 'area'
+    ? valueIn(text, 'area')
+    : readQuantity(text, dimension, unitOf(dimension))?.value;
 }
 
 export interface Quantity {
   text: string;
-  dimension: string;
+  dimension: Field['dimension'];
 }
 
-/** What was typed, as numbers in the fields' own units; undefined where it cannot be read. */
+/** What was typed, as kept values; undefined where it cannot be read. */
 export function useQuantities(wanted: Quantity[]): (number | undefined)[] {
   const asked = useQueries({
     queries: wanted.map((q) => ({
       ...reading(q.text.trim(), q.dimension as Dimension),
-      enabled: plain(q.text) === undefined && q.text.trim() !== '' && q.dimension !== 'number',
+      enabled:
+        here(q) === undefined &&
+        q.text.trim() !== '' &&
+        q.dimension !== 'number' &&
+        q.dimension !== 'area',
     })),
   });
-  return wanted.map((q, i) => plain(q.text) ?? asked[i]?.data?.value);
+  return wanted.map((q, i) => here(q) ?? asked[i]?.data?.value);
 }
 
 type OutlineRequest = Schemas['OutlineCalcRequest'];

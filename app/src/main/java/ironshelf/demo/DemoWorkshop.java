@@ -71,7 +71,8 @@ class DemoWorkshop {
             "Saltmarsh Cast\nThe Old Net Loft\nReedmouth",
             shop.scaleG(),
             shop.families(),
-            true));
+            true,
+            null));
     probes.collect(now.minus(READ), now);
     DemoCatalogue.Goods goods = catalogue.furnish(now);
     DemoOrders.Lines lines = orders.take(goods, now.atZone(clock.getZone()).toLocalDate());

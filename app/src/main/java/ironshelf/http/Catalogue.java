@@ -1,6 +1,8 @@
 package ironshelf.http;
 
 import ironshelf.core.quantity.Finding;
+import ironshelf.core.quantity.style.Measure;
+import ironshelf.style.ShopWriter;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
@@ -8,7 +10,13 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Properties;
 import java.util.regex.Matcher;
@@ -18,17 +26,24 @@ import org.springframework.stereotype.Component;
 
 /**
  * The one place where errors and warnings get their words: {@code catalogue.properties}, by code.
- * {@code {name}} stands for a parameter, {@code {field}} for the field as people say it, {@code
- * {unit}} for the unit that its name ends with.
+ * {@code {name}} stands for a parameter, {@code {field}} for the field as people say it. Behind a
+ * colon stands what it is, so that it is said in the shop's style: {@code {value:length}} in mm,
+ * {@code {at:moment}}, {@code {price:money}}; {@code {value:field}} is what the field's name ends
+ * with.
  */
 @Component
 public class Catalogue {
 
-  private static final Pattern PLACE = Pattern.compile("\\{(\\w+)}");
+  private static final Pattern PLACE = Pattern.compile("\\{(\\w+)(?::(\\w+))?}");
 
   private final Properties wording = new Properties();
 
-  public Catalogue() {
+  private final ShopWriter writer;
+  private final Clock clock;
+
+  public Catalogue(ShopWriter writer, Clock clock) {
+    this.writer = writer;
+    this.clock = clock;
     try (var in = Catalogue.class.getResourceAsStream("/catalogue.properties")) {
       wording.load(new InputStreamReader(in, StandardCharsets.UTF_8));
     } catch (IOException e) {
@@ -61,11 +76,7 @@ public class Catalogue {
     while (place.find()) {
       String name = place.group(1);
       String word =
-          switch (name) {
-            case "field" -> words.name();
-            case "unit" -> words.unit();
-            default -> written(params.get(name));
-          };
+          name.equals("field") ? words.name() : said(valueOf(name, params), place.group(2), words);
       place.appendReplacement(said, Matcher.quoteReplacement(word));
     }
     place.appendTail(said);
@@ -74,6 +85,32 @@ public class Catalogue {
 
   public boolean knows(String code) {
     return wording.containsKey(code);
+  }
+
+  /** A number in a template stands for itself: a limit that is the same for everybody. */
+  private static @Nullable Object valueOf(String name, Map<String, Object> params) {
+    return Character.isDigit(name.charAt(0)) ? Double.valueOf(name) : params.get(name);
+  }
+
+  private String said(@Nullable Object value, @Nullable String kind, FieldWords words) {
+    if (kind == null || value == null) {
+      return written(value);
+    }
+    return switch (kind) {
+      case "field" -> said(value, words.measure(), words) + words.unit();
+      case "" -> written(value);
+      case "moment" -> writer.moment(Instant.parse(value.toString()), clock);
+      case "local" -> writer.moment(LocalDateTime.parse(value.toString()), clock);
+      case "time" -> writer.time(LocalTime.parse(value.toString()));
+      case "day" -> writer.day(LocalDate.parse(value.toString()));
+      case "date" -> writer.date(LocalDate.parse(value.toString()));
+      case "money" -> writer.money(new BigDecimal(value.toString()));
+      default ->
+          value instanceof Number number
+              ? writer.quantity(
+                  Measure.valueOf(kind.toUpperCase(Locale.ROOT)), number.doubleValue())
+              : written(value);
+    };
   }
 
   /** Numbers to four figures, as they would be said; everything else as it is. */

@@ -4,34 +4,36 @@ import java.util.Locale;
 import java.util.Map;
 
 /**
- * A field's path as people say it: {@code core.topDiameterMm} is "core top diameter" in mm. Numbers
- * in a path count from one.
+ * A field's path as people say it: {@code core.topDiameterMm} is "core top diameter", a length.
+ * Numbers in a path count from one.
+ *
+ * @param measure what it measures; empty where the unit is the same in every shop
+ * @param unit that unit, with a space before it; empty where there is none
  */
-record FieldWords(String name, String unit) {
+record FieldWords(String name, String measure, String unit) {
+
+  private static final Map<String, String> MEASURES =
+      Map.of(
+          "Mm", "length",
+          "KgM3", "density",
+          "Kg", "mass",
+          "L", "volume",
+          "C", "temperature",
+          "K", "difference",
+          "Mpa", "strength");
 
   private static final Map<String, String> UNITS =
-      Map.ofEntries(
-          Map.entry("Mm", "mm"),
-          Map.entry("KgM3", "kg/m³"),
-          Map.entry("Kg", "kg"),
-          Map.entry("L", "L"),
-          Map.entry("C", "°C"),
-          Map.entry("H", "h"),
-          Map.entry("Min", "min"),
-          Map.entry("Minutes", "min"),
-          Map.entry("Percent", "%"),
-          Map.entry("K", "K"),
-          Map.entry("Mpa", "MPa"));
+      Map.of("H", " h", "Min", " min", "Percent", " %");
 
   static FieldWords of(String path) {
     if (path.isEmpty()) {
-      return new FieldWords("the request", "");
+      return new FieldWords("the request", "", "");
     }
     StringBuilder name = new StringBuilder();
-    String unit = "";
+    String suffixed = "";
     for (String segment : path.split("\\.", -1)) {
       String words = segment;
-      unit = "";
+      suffixed = "";
       if (segment.matches("\\d+")) {
         words = String.valueOf(Integer.parseInt(segment) + 1);
       } else {
@@ -39,14 +41,15 @@ record FieldWords(String name, String unit) {
             new String[] {"KgM3", "Percent", "Mpa", "Min", "Kg", "Mm", "L", "C", "H", "K"}) {
           if (segment.endsWith(suffix) && segment.length() > suffix.length()) {
             words = segment.substring(0, segment.length() - suffix.length());
-            unit = UNITS.getOrDefault(suffix, "");
+            suffixed = suffix;
             break;
           }
         }
       }
       name.append(name.isEmpty() ? "" : " ").append(split(words));
     }
-    return new FieldWords(name.toString(), unit);
+    return new FieldWords(
+        name.toString(), MEASURES.getOrDefault(suffixed, ""), UNITS.getOrDefault(suffixed, ""));
   }
 
   private static String split(String camelCase) {

@@ -3,9 +3,7 @@ package ironshelf.plan;
 import ironshelf.http.Catalogue;
 import ironshelf.mould.MouldView;
 import ironshelf.station.StationService;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -16,8 +14,6 @@ import org.springframework.stereotype.Component;
 /** Why a line is late, as the shop would say it. */
 @Component
 class PlanWords {
-
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
   private final Catalogue catalogue;
   private final StationService stations;
@@ -37,8 +33,10 @@ class PlanWords {
 
   String why(PlanContent.PlannedLine line, PlanContent content, Map<Long, MouldView> moulds) {
     return switch (line.boundBy()) {
-      case ROUTE -> catalogue.say("plan.why.route", "", Map.of("ready", day(line.readyAt())));
-      case HANDS -> catalogue.say("plan.why.hands", "", Map.of("ready", day(line.readyAt())));
+      case ROUTE ->
+          catalogue.say("plan.why.route", "", Map.of("ready", line.readyAt().toLocalDate()));
+      case HANDS ->
+          catalogue.say("plan.why.hands", "", Map.of("ready", line.readyAt().toLocalDate()));
       case STATION ->
           catalogue.say(
               "plan.why.station",
@@ -49,7 +47,7 @@ class PlanWords {
                       .name()
                       .toLowerCase(Locale.ROOT),
                   "ready",
-                  day(line.readyAt())));
+                  line.readyAt().toLocalDate()));
       case MOULD -> mould(line, content, moulds);
     };
   }
@@ -72,7 +70,7 @@ class PlanWords {
             Map.of(
                 "mould", mould.name(),
                 "copies", copies + (copies == 1 ? " copy" : " copies"),
-                "until", day(last)));
+                "until", last.toLocalDate()));
     List<PlanContent.WithMore> sooner =
         line.with().stream().filter(w -> w.readyAt().isBefore(line.readyAt())).toList();
     return sooner.isEmpty()
@@ -89,16 +87,8 @@ class PlanWords {
                                 "copies",
                                 w.copies() == 1 ? "one more copy" : w.copies() + " more copies",
                                 "ready",
-                                day(w.readyAt()))))
+                                w.readyAt().toLocalDate())))
                 .collect(Collectors.joining("; "))
             + ".";
-  }
-
-  private static String day(LocalDateTime at) {
-    return day(at.toLocalDate());
-  }
-
-  static String day(LocalDate date) {
-    return DAY.format(date);
   }
 }

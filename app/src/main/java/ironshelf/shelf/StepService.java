@@ -20,7 +20,6 @@ import ironshelf.station.StationView;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.List;
@@ -35,8 +34,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class StepService {
-
-  private static final DateTimeFormatter AT = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
   /** How far a browser's clock may be ahead. */
   private static final Duration SLACK = Duration.ofSeconds(90);
@@ -89,7 +86,7 @@ public class StepService {
   public long step(StepRequest request, Instant now) {
     Instant at = request.doneAt() == null ? now : request.doneAt();
     if (at.isAfter(now.plus(SLACK))) {
-      throw ProblemException.conflict("step.future", Map.of("at", said(at)));
+      throw ProblemException.conflict("step.future", Map.of("at", at));
     }
     List<Long> ids = request.pieces().stream().map(p -> requireNonNull(p.id())).distinct().toList();
     List<LivePiece> live = pieces.live(ids);
@@ -145,8 +142,7 @@ public class StepService {
               stepWord(known, piece, request)));
     }
     if (at.isBefore(piece.doneAt())) {
-      throw ProblemException.conflict(
-          "step.before", Map.of("at", said(at), "since", said(piece.doneAt())));
+      throw ProblemException.conflict("step.before", Map.of("at", at, "since", piece.doneAt()));
     }
     if (at.isBefore(gate.earliest()) && request.earlyReason() == null) {
       throw ProblemException.conflict(
@@ -154,7 +150,7 @@ public class StepService {
           Map.of(
               "product", product,
               "step", word(gate.step(), gate.round()),
-              "at", said(gate.earliest())));
+              "at", gate.earliest()));
     }
     return gate;
   }
@@ -229,10 +225,6 @@ public class StepService {
           }
           return actId;
         });
-  }
-
-  private String said(Instant at) {
-    return AT.format(at.atZone(clock.getZone()));
   }
 
   private static String word(StepKind step, int round) {

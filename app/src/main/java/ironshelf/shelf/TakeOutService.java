@@ -18,8 +18,6 @@ import ironshelf.pour.WaitingLayer;
 import ironshelf.pour.WaitingLayers;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.ZonedDateTime;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,8 +30,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class TakeOutService {
-
-  private static final DateTimeFormatter AT = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
   private final ActService acts;
   private final CastService castings;
@@ -105,9 +101,8 @@ public class TakeOutService {
     }
     boolean early = at.isBefore(gate.readyAt());
     if (early && earlyReason == null) {
-      ZonedDateTime ready = gate.readyAt().atZone(clock.getZone());
       throw ProblemException.conflict(
-          "cast.tooEarly", Map.of("copy", cast.copyCode(), "at", AT.format(ready)));
+          "cast.tooEarly", Map.of("copy", cast.copyCode(), "at", gate.readyAt()));
     }
     boolean before = early || !missing.isEmpty();
     castings.empty(cast.id(), taken.version(), at, before ? earlyReason : null);

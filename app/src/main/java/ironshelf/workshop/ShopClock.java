@@ -10,7 +10,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class ShopClock extends Clock {
 
-  private final Clock system;
+  private volatile Clock system;
   private volatile Duration ahead;
 
   ShopClock() {
@@ -24,6 +24,11 @@ public class ShopClock extends Clock {
 
   void setAhead(Duration ahead) {
     this.ahead = ahead;
+  }
+
+  /** The shop's own zone, whatever the machine's. */
+  void setZone(ZoneId zone) {
+    this.system = system.withZone(zone);
   }
 
   @Override

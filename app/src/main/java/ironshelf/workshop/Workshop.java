@@ -4,6 +4,10 @@ import static java.util.Objects.requireNonNull;
 
 import ironshelf.core.plan.OpenHours;
 import ironshelf.core.quantity.CupSize;
+import ironshelf.core.quantity.style.UnitSystem;
+import ironshelf.style.ClockStyle;
+import ironshelf.style.ScaleUnit;
+import ironshelf.style.ShopStyle;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -12,6 +16,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.math.BigDecimal;
+import java.time.DayOfWeek;
 import java.util.List;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -49,6 +54,23 @@ class Workshop {
 
   private boolean setUp;
 
+  @Enumerated(EnumType.STRING)
+  private UnitSystem units;
+
+  @Enumerated(EnumType.STRING)
+  private ScaleUnit scaleUnit;
+
+  private String currency;
+
+  @Enumerated(EnumType.STRING)
+  private ClockStyle clock;
+
+  @Enumerated(EnumType.STRING)
+  private DayOfWeek firstDay;
+
+  /** None: that of the machine. */
+  private @Nullable String zone;
+
   @Column(name = "clock_ahead_s")
   private long clockAheadS;
 
@@ -71,6 +93,20 @@ class Workshop {
     this.scaleG = 1;
     this.families = List.of();
     this.setUp = demo;
+    write(ShopStyle.USUAL);
+  }
+
+  private void write(ShopStyle style) {
+    this.units = requireNonNull(style.units());
+    this.scaleUnit = requireNonNull(style.scaleUnit());
+    this.currency = requireNonNull(style.currency());
+    this.clock = requireNonNull(style.clock());
+    this.firstDay = requireNonNull(style.firstDay());
+    this.zone = style.zone();
+  }
+
+  ShopStyle style() {
+    return new ShopStyle(units, scaleUnit, currency, clock, firstDay, zone);
   }
 
   void change(WorkshopChange to) {
@@ -87,6 +123,9 @@ class Workshop {
     this.scaleG = to.scaleG();
     this.families = to.families() == null ? families : to.families();
     this.setUp = to.setUp() == null ? setUp : to.setUp();
+    if (to.style() != null) {
+      write(to.style());
+    }
   }
 
   long version() {
@@ -122,6 +161,7 @@ class Workshop {
         address,
         scaleG,
         families,
-        setUp);
+        setUp,
+        style());
   }
 }

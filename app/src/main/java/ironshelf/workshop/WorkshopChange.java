@@ -5,6 +5,7 @@ import ironshelf.core.quantity.CupSize;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
+import ironshelf.style.ShopStyle;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.DayOfWeek;
@@ -28,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param scaleG what the bench scale shows at the finest, over 0 and up to 1 000 (1)
  * @param families of things that are made here, by their names in lower case; null keeps them
  * @param setUp whether the set-up is done with; null keeps it
+ * @param style how it writes quantities, money and times; null keeps it
  */
 public record WorkshopChange(
     String name,
@@ -42,7 +44,8 @@ public record WorkshopChange(
     @Nullable String address,
     @WhenMissing("1") double scaleG,
     @Nullable List<String> families,
-    @Nullable Boolean setUp) {
+    @Nullable Boolean setUp,
+    @Nullable ShopStyle style) {
 
   private static final BigDecimal MOST = new BigDecimal(100_000);
 

@@ -1,8 +1,13 @@
 package ironshelf.workshop;
 
+import static java.util.Objects.requireNonNull;
+
 import ironshelf.http.ProblemException;
+import ironshelf.style.ShopStyle;
+import ironshelf.style.ShopWriter;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -19,11 +24,17 @@ public class WorkshopService {
 
   private final WorkshopRepository workshops;
   private final ShopClock clock;
+  private final ShopWriter writer;
   private final ApplicationEventPublisher events;
 
-  WorkshopService(WorkshopRepository workshops, ShopClock clock, ApplicationEventPublisher events) {
+  WorkshopService(
+      WorkshopRepository workshops,
+      ShopClock clock,
+      ShopWriter writer,
+      ApplicationEventPublisher events) {
     this.workshops = workshops;
     this.clock = clock;
+    this.writer = writer;
     this.events = events;
   }
 
@@ -36,7 +47,7 @@ public class WorkshopService {
   public boolean open(boolean demo) {
     Workshop workshop = workshops.findById(Workshop.ONLY_ID).orElse(null);
     if (workshop == null) {
-      workshops.save(new Workshop(demo ? "Saltmarsh Cast" : "Our workshop", demo));
+      use(workshops.save(new Workshop(demo ? "Saltmarsh Cast" : "Our workshop", demo)).style());
       return true;
     }
     if (workshop.demo() != demo) {
@@ -46,7 +57,13 @@ public class WorkshopService {
           demo ? "demo" : "real shop");
     }
     clock.setAhead(Duration.ofSeconds(workshop.clockAheadS()));
+    use(workshop.style());
     return false;
+  }
+
+  private void use(ShopStyle style) {
+    writer.use(style);
+    clock.setZone(ZoneId.of(requireNonNull(style.zone())));
   }
 
   @Transactional(readOnly = true)
@@ -61,7 +78,9 @@ public class WorkshopService {
       throw ProblemException.stale();
     }
     workshop.change(to);
-    return workshops.saveAndFlush(workshop).view(clock.instant());
+    WorkshopView changed = workshops.saveAndFlush(workshop).view(clock.instant());
+    use(changed.style());
+    return changed;
   }
 
   /** Sets the demo's clock ahead by so much more. */

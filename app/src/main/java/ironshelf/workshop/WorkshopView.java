@@ -2,6 +2,7 @@ package ironshelf.workshop;
 
 import ironshelf.core.plan.OpenHours;
 import ironshelf.core.quantity.CupSize;
+import ironshelf.style.ShopStyle;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param scaleG what the bench scale shows at the finest
  * @param families of things that are made here, by their names in lower case; empty: all
  * @param setUp whether the questions of the set-up were answered or put aside
+ * @param style how it writes quantities, money and times
  * @param scoopL what one level scoop holds
  */
 public record WorkshopView(
@@ -35,4 +37,5 @@ public record WorkshopView(
     @Nullable String address,
     double scaleG,
     List<String> families,
-    boolean setUp) {}
+    boolean setUp,
+    ShopStyle style) {}

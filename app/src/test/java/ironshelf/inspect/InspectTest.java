@@ -8,6 +8,8 @@ import ironshelf.Shelf;
 import ironshelf.core.piece.cause.Cause;
 import ironshelf.core.piece.cause.Defect;
 import ironshelf.http.Catalogue;
+import ironshelf.style.ShopWriter;
+import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -107,7 +109,7 @@ class InspectTest {
   @ParameterizedTest
   @EnumSource(Cause.class)
   void everyCauseHasWords(Cause cause) {
-    Catalogue catalogue = new Catalogue();
+    Catalogue catalogue = new Catalogue(new ShopWriter(), Clock.systemUTC());
     for (String suffix : List.of("", ".fact", ".change")) {
       assertThat(catalogue.knows("cause." + word(cause) + suffix)).isTrue();
     }
@@ -116,8 +118,12 @@ class InspectTest {
   @ParameterizedTest
   @EnumSource(Defect.class)
   void everyDefectHasWords(Defect defect) {
-    assertThat(new Catalogue().knows("defect." + word(defect))).isTrue();
-    assertThat(new Catalogue().knows("defect." + word(defect) + ".mend")).isTrue();
+    assertThat(new Catalogue(new ShopWriter(), Clock.systemUTC()).knows("defect." + word(defect)))
+        .isTrue();
+    assertThat(
+            new Catalogue(new ShopWriter(), Clock.systemUTC())
+                .knows("defect." + word(defect) + ".mend"))
+        .isTrue();
   }
 
   private static String word(Enum<?> constant) {

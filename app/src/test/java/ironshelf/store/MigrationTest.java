@@ -58,6 +58,13 @@ class MigrationTest {
       assertThat(one(sql, "select rate_per_hour from workshop")).isEqualTo("20.00");
       // What is there was set up; doses stay what they were, since a binder counts as all cement.
       assertThat(one(sql, "select set_up from workshop")).isEqualTo("TRUE");
+      assertThat(
+              one(
+                  sql,
+                  "select units || scale_unit || currency || clock || first_day from workshop"))
+          .as("a shop of before is metric")
+          .isEqualTo("METRICGEURH24MONDAY");
+      assertThat(one(sql, "select zone from workshop")).as("the machine's").isNull();
       assertThat(one(sql, "select cement_percent from materials")).isEqualTo("100.0");
       assertThat(one(sql, "select retired from materials")).isEqualTo("FALSE");
       assertThat(one(sql, "select cast(sold_in as varchar) from products")).isEqualTo("[]");

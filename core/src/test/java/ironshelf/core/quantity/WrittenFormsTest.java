@@ -4,12 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -23,21 +20,26 @@ class WrittenFormsTest {
   private final QuantityReader reader = new QuantityReader(CupSize.US);
 
   static Stream<CSVRecord> forms() throws IOException {
-    try (Reader in =
-        new InputStreamReader(
-            WrittenFormsTest.class.getResourceAsStream("written-forms.csv"),
-            StandardCharsets.UTF_8)) {
-      List<CSVRecord> rows =
-          CSVFormat.RFC4180
-              .builder()
-              .setHeader()
-              .setSkipHeaderRecord(true)
-              .get()
-              .parse(in)
-              .getRecords();
-      assertThat(rows).hasSize(200);
-      return rows.stream();
-    }
+    List<CSVRecord> rows = Csv.rows("written-forms.csv");
+    assertThat(rows).hasSize(200);
+    return rows.stream();
+  }
+
+  static Stream<CSVRecord> roundTrips() throws IOException {
+    List<CSVRecord> rows = Csv.rows("round-trips.csv");
+    assertThat(rows).hasSize(400);
+    return rows.stream();
+  }
+
+  /** The interface shows each again as it was typed (entry.test.ts). */
+  @ParameterizedTest
+  @MethodSource("roundTrips")
+  void whatIsShownAgainAsTypedIsReadAsMeant(CSVRecord row) {
+    double value = Double.parseDouble(row.get("value"));
+    Dimension dimension = Dimension.valueOf(row.get("measure").toUpperCase(Locale.ROOT));
+    assertThat(reader.read(row.get("text"), dimension).value())
+        .as(row.get("text"))
+        .isCloseTo(value, within(value * 1e-12));
   }
 
   @ParameterizedTest

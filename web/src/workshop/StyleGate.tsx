@@ -1,0 +1,16 @@
+import { Fragment, type ReactNode } from 'react';
+import { setStyle } from '../kit/style/style';
+import { styleDraftOf } from './styleDraft';
+import { useWorkshop } from './useWorkshop';
+
+/** Draws nothing before it is known how the shop writes things, and all anew when that changes. */
+export function StyleGate({ children }: { children: ReactNode }) {
+  const { data, error } = useWorkshop();
+  if (!data) {
+    // Without an answer the pages say themselves what is wrong.
+    return error ? children : null;
+  }
+  const style = { ...styleDraftOf(data), cup: data.cup };
+  setStyle(style);
+  return <Fragment key={JSON.stringify(style)}>{children}</Fragment>;
+}
