@@ -2,6 +2,7 @@ import { Box, Input, Text } from '@chakra-ui/react';
 import { useId } from 'react';
 import { messageOf } from '../api/client';
 import { type Dimension, echoOf, useReading } from './quantity';
+import { isBare } from './style/read';
 import { unitOf } from './style/units';
 
 interface Props {
@@ -36,6 +37,9 @@ export function QuantityField(props: Props) {
   const id = useId();
   const { data, error } = useReading(text, dimension, unit);
   const wrong = (text.trim() !== '' && error) || problem;
+  const echo = text.trim() !== '' && data ? echoOf(data, dimension) : '';
+  // What was typed in full needs no echo.
+  const said = echo === '' || echo === text.trim() ? '' : `read as ${echo}`;
   return (
     <Box>
       <label htmlFor={id}>
@@ -74,15 +78,11 @@ export function QuantityField(props: Props) {
           pointerEvents="none"
           fontSize={big ? '28px' : undefined}
         >
-          {unit}
+          {isBare(text) || text.trim() === '' ? unit : ''}
         </Text>
       </Box>
       <Text id={`${id}-read`} textStyle="small" minH="20px" color={wrong ? 'oxide' : 'quiet'}>
-        {wrong
-          ? (problem ?? messageOf(error))
-          : text.trim() !== '' && data
-            ? `read as ${echoOf(data, dimension)}`
-            : ''}
+        {wrong ? (problem ?? messageOf(error)) : said}
       </Text>
     </Box>
   );

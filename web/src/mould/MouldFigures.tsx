@@ -6,6 +6,7 @@ import { area, density, length, mass, saidParts, volume } from '../kit/style/uni
 import { FigureRow } from '../kit/Why';
 import type { Mould } from './useMoulds';
 import { KIND_NAMES } from './words';
+import { weightWords } from './words';
 
 type Sum = Schemas['MouldCalcResponse'];
 
@@ -70,7 +71,7 @@ export function MouldFigures({ mould, sum, offsetMm, mix }: Props) {
       {sum.holdDownKg > 0 && by && (
         <FigureRow
           {...saidParts(sum.holdDownWithMarginKg, 'mass')}
-          what={`on each core, or it floats: ${by.count > 1 ? `${by.count} × ` : 'a '}${by.name}`}
+          what={`on each core, or it floats: ${weightWords(by)}`}
           short="Archimedes"
         >
           {density(mix.densityKgM3)} × {volume(sum.coreDisplacedL)} − the core’s own{' '}

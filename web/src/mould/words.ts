@@ -1,4 +1,6 @@
 import type { Schemas } from '../api/client';
+import { withArticle } from '../kit/format';
+import { mass } from '../kit/style/units';
 
 export type Family = NonNullable<Schemas['NewMould']['family']>;
 export type Kind = Schemas['Solid']['kind'];
@@ -29,3 +31,8 @@ export const KIND_NAMES: Record<Kind, string> = {
   measured: 'measured volume',
   sheet: 'sheet',
 };
+
+/** What is at hand to hold a core down: "a kettle-weight of 4 kg", "2 × brick of 2.3 kg". */
+export function weightWords({ name, count, massKg }: Schemas['CommonWeight']): string {
+  return `${count > 1 ? `${count} × ${name}` : withArticle(name)} of ${mass(massKg)}`;
+}

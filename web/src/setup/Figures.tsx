@@ -1,6 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { length, mass, volume } from '../kit/style/units';
 import type { Preview } from './useSetUp';
+import { weightWords } from '../mould/words';
 
 interface Row {
   value: string;
@@ -36,7 +37,7 @@ function rows(preview: Preview): Row[] {
               {
                 value: mass(sum.holdDownWithMarginKg),
                 what: 'of weight on the core, or it floats',
-                note: `${sum.holdDownBy.count > 1 ? `${sum.holdDownBy.count} × ` : ''}${sum.holdDownBy.name}`,
+                note: weightWords(sum.holdDownBy),
               },
             ]
           : []),

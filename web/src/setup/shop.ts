@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { entry } from '../kit/style/entry';
+import { entry, suggestion } from '../kit/style/entry';
 import { clockTime } from '../kit/style/time';
 import { guessed, styleBody, type StyleDraft, styleDraftOf } from '../workshop/styleDraft';
 import { bodyOf as hoursBody, draftOf as hoursOf, type HoursDraft } from '../workshop/HoursFields';
@@ -21,12 +21,14 @@ export interface ShopDraft {
 const UNNAMED = 'Our workshop';
 
 export function shopOf(workshop: Workshop): ShopDraft {
+  // What nobody has measured yet is round in the shop's units.
+  const write = workshop.setUp ? entry : suggestion;
   return {
     name: workshop.name === UNNAMED ? '' : workshop.name,
     hours: hoursOf(workshop),
-    mixer: entry(workshop.mixerL, 'volume'),
+    mixer: write(workshop.mixerL, 'volume'),
     otherMixer: false,
-    scoop: entry(workshop.scoopL, 'volume'),
+    scoop: write(workshop.scoopL, 'volume'),
     style: workshop.setUp ? styleDraftOf(workshop) : guessed(workshop),
     families: workshop.families,
   };

@@ -101,7 +101,7 @@ export function ScaleChoice({ draft, onDraft }: Pick<Props, 'draft' | 'onDraft'>
 function Sample({ draft }: { draft: StyleDraft }) {
   const now = useNow();
   const rows = inStyle(draft, () => [
-    [benchMass(0.85), 'of pigment on the scale'],
+    [benchMass(0.85), 'of cement on the scale'],
     [mass(20.41), 'a stone'],
     [length(177.8), 'a pot’s height'],
     [volume(0.95), 'a vase holds'],

@@ -84,9 +84,11 @@ function Form({ workshop }: { workshop: Workshop }) {
       <Text as="h1" textStyle="title" mb={2}>
         {workshop.name}
       </Text>
+      <Box maxW="420px">
+        <TextField label="name" text={name} onText={setName} problem={problemOf('name')} />
+      </Box>
       <Part title="Mixing and weighing">
         <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }} columnGap={4}>
-          <TextField label="name" text={name} onText={setName} problem={problemOf('name')} />
           <QuantityField
             label="the mixer takes"
             text={mixer}

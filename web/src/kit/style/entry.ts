@@ -92,6 +92,8 @@ export function suggestion(value: number, measure: Measure): string {
       return `${fraction(own, own >= 2 ? 4 : 16)} in`;
     case 'mass':
       return own < 3 ? `${Math.max(1, Math.round(own * 16))} oz` : `${Math.round(own)} lb`;
+    case 'volume':
+      return own < 1 ? `${Math.max(1, Math.round(own * 4))} qt` : `${Math.round(own)} gal`;
     default:
       return entry(value, measure);
   }

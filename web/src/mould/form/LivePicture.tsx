@@ -3,6 +3,7 @@ import type { useLiveSum } from './useLiveSum';
 import { density, length, saidParts } from '../../kit/style/units';
 import { PlanDrawing } from '../../kit/PlanDrawing';
 import { SectionDrawing } from '../../kit/SectionDrawing';
+import { weightWords } from '../words';
 
 interface Props {
   live: ReturnType<typeof useLiveSum>;
@@ -51,7 +52,7 @@ export function LivePicture({ live, offsetMm }: Props) {
         {sum.holdDownBy && (
           <Row
             {...saidParts(sum.holdDownWithMarginKg, 'mass')}
-            what={`on the core: ${sum.holdDownBy.count > 1 ? `${sum.holdDownBy.count} × ` : ''}${sum.holdDownBy.name}`}
+            what={`on the core: ${weightWords(sum.holdDownBy)}`}
           />
         )}
         {sum.parts.map((p) => (

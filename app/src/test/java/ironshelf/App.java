@@ -28,7 +28,7 @@ public final class App implements AutoCloseable {
   private final RestClient client;
   private final JsonMapper json = new JsonMapper();
 
-  private App(boolean demo) throws IOException {
+  private App(boolean demo, int weeks) throws IOException {
     // Applications share the JVM's system properties, which a start reads and writes.
     synchronized (App.class) {
       context =
@@ -36,7 +36,8 @@ public final class App implements AutoCloseable {
               .run(
                   "--server.port=0",
                   "--ironshelf.data=" + Files.createTempDirectory("ironshelf"),
-                  "--ironshelf.demo=" + demo);
+                  "--ironshelf.demo=" + demo,
+                  "--ironshelf.demo-weeks=" + weeks);
     }
     client =
         RestClient.create(
@@ -46,6 +47,11 @@ public final class App implements AutoCloseable {
   /** An application of its own, for tests that nobody else's acts may touch. */
   public static App fresh() {
     return Extension.start();
+  }
+
+  /** A demo with its whole season behind it. */
+  public static App seasoned() {
+    return Extension.start(true, 16);
   }
 
   /** An empty shop of its own, as a new maker finds it. */
@@ -163,8 +169,12 @@ public final class App implements AutoCloseable {
     }
 
     private static App start(boolean demo) {
+      return start(demo, 0);
+    }
+
+    private static App start(boolean demo, int weeks) {
       try {
-        return new App(demo);
+        return new App(demo, weeks);
       } catch (IOException e) {
         throw new java.io.UncheckedIOException(e);
       }

@@ -4,6 +4,7 @@ import static ironshelf.core.recipe.Basis.PARTS_BY_VOLUME;
 
 import ironshelf.core.cure.BinderClass;
 import ironshelf.core.cure.BinderClasses;
+import ironshelf.core.quantity.style.UnitSystem;
 import ironshelf.core.recipe.Addition;
 import ironshelf.core.recipe.WaterWindow;
 import ironshelf.material.MaterialService;
@@ -17,6 +18,7 @@ import ironshelf.recipe.ColourwayRequest;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.NewRecipe;
 import ironshelf.recipe.RecipeService;
+import ironshelf.style.ShopWriter;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
@@ -48,31 +50,54 @@ class DemoCatalogue {
       ColourwayView clay,
       ColourwayView rough) {}
 
+  private static final double KG_PER_LB = 0.453_592_37;
+
   private final MaterialService materials;
   private final RecipeService recipes;
   private final ProductService products;
   private final DemoMoulds moulds;
+  private final ShopWriter writer;
 
   DemoCatalogue(
       MaterialService materials,
       RecipeService recipes,
       ProductService products,
-      DemoMoulds moulds) {
+      DemoMoulds moulds,
+      ShopWriter writer) {
     this.materials = materials;
     this.recipes = recipes;
     this.products = products;
     this.moulds = moulds;
+    this.writer = writer;
   }
 
-  Goods furnish(Instant now) {
+  /**
+   * What stands in the store today came a month ago.
+   *
+   * @param blackKg so little that the plan runs out of it
+   */
+  void deliver(Instant now, String blackKg) {
     Instant month = now.minus(Duration.ofDays(30));
-    long cement = stock("rapid-cement", 20.0, "24.50", "RC-31", "60", month);
-    materials.receive(cement, "RC-32", new BigDecimal("120"), month);
-    long white = stock("titanium-dioxide", 5.0, "38.00", "TD-04", "12", month);
-    long black = stock("oxide-black", 1.0, "16.00", "BK-11", "2.4", month);
-    long red = stock("oxide-red", 1.0, "15.00", "RD-07", "6", month);
-    long grey = stock("portland-grey", 25.0, "9.80", "PC-02", "100", month);
-    long sand = stock("silica-sand", 25.0, "6.40", "SS-19", "250", month);
+    receive("rapid-cement", "RC-31", "60", month);
+    receive("rapid-cement", "RC-32", "120", month);
+    receive("titanium-dioxide", "TD-04", "12", month);
+    receive("oxide-black", "BK-11", blackKg, month);
+    receive("oxide-red", "RD-07", "6", month);
+    receive("portland-grey", "PC-02", "100", month);
+    receive("silica-sand", "SS-19", "250", month);
+  }
+
+  private void receive(String code, String lot, String kg, Instant at) {
+    materials.receive(materials.adoptOnce(code).id(), lot, new BigDecimal(kg), at);
+  }
+
+  Goods furnish() {
+    long cement = stock("rapid-cement", 20.0, "24.50");
+    long white = stock("titanium-dioxide", 5.0, "38.00");
+    long black = stock("oxide-black", 1.0, "16.00");
+    long red = stock("oxide-red", 1.0, "15.00");
+    long grey = stock("portland-grey", 25.0, "9.80");
+    long sand = stock("silica-sand", 25.0, "6.40");
     long water = materials.adoptOnce("water").id();
 
     BinderClass rapid = BinderClasses.shipped().find("rapid-neat").orElseThrow();
@@ -139,6 +164,10 @@ class DemoCatalogue {
             .id();
     ColourwayView rough = colourway(heavy, "Plain grey", "#8f9294", 0, List.of());
 
+    // A round figure in the shop's units.
+    double heavyKg = writer.style().units() == UnitSystem.US ? 44 * KG_PER_LB : 20;
+    String stone = "Carry stone " + writer.mass(heavyKg);
+    String plate = "Loading plate " + writer.mass(heavyKg);
     long bowl = moulds.bowl();
     long cup = moulds.cup();
     long vase = moulds.vase();
@@ -156,8 +185,8 @@ class DemoCatalogue {
             new ProductLayer("tide", slate.id(), 40, 0, false)),
         layered(
             "Ebb tray", tray, neat, "26.00", 2, new ProductLayer("ebb", chalk.id(), 40, 1, false)),
-        weighed("Carry stone 20 kg", moulds.stone(), heavy, "75.00", 8, new Target(20, 0.4, 0)),
-        weighed("Loading plate 20 kg", moulds.plate(), heavy, "58.00", 5, new Target(20, 0.2, 0)),
+        weighed(stone, moulds.stone(stone), heavy, "75.00", 8, new Target(heavyKg, 0.4, 0)),
+        weighed(plate, moulds.plate(plate), heavy, "58.00", 5, new Target(heavyKg, 0.2, 0)),
         product("Hex tile", moulds.hexTile(), heavy, "9.50", 2),
         product("Boat stepping stone", moulds.boatStone(), heavy, "26.00", 4),
         product("Lantern base", moulds.lantern(), neat, "41.00", 3),
@@ -165,6 +194,17 @@ class DemoCatalogue {
         slate,
         clay,
         rough);
+  }
+
+  /** A colour out of a bottle, for the pavers. */
+  ColourwayView smoke(Goods goods) {
+    long bottle = materials.adoptOnce("colour-bottle-black").id();
+    return colourway(
+        goods.hexTile().recipeId(),
+        "Smoke",
+        "#5d6163",
+        0,
+        List.of(new ColourwayRequest.DoseRequest(bottle, 1.5)));
   }
 
   private ColourwayView colourway(
@@ -231,22 +271,19 @@ class DemoCatalogue {
   /** Bays of the ready shelf; each mould's pieces stand in one. */
   private static final int BAYS = 4;
 
-  private long stock(
-      String code, double packKg, String pricePerPack, String lot, String kg, Instant at) {
+  private long stock(String code, double packKg, String pricePerPack) {
     MaterialView material = materials.adoptOnce(code);
-    long id = material.id();
     materials.change(
-        id,
+        material.id(),
         material.version(),
         material
             .kept()
             .with(
-                BigDecimal.valueOf(packKg).stripTrailingZeros().toPlainString() + " kg bag",
+                writer.mass(packKg).replace('\u2009', ' ') + " bag",
                 packKg,
                 new BigDecimal(pricePerPack),
                 packKg <= 1 ? SPOON_G : null,
                 4));
-    materials.receive(id, lot, new BigDecimal(kg), at);
-    return id;
+    return material.id();
   }
 }

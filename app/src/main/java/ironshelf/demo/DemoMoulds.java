@@ -137,10 +137,10 @@ class DemoMoulds {
     return id;
   }
 
-  long stone() {
+  long stone(String name) {
     long id =
         add(
-            "Carry stone 20 kg",
+            name,
             Family.FITNESS_STONES,
             "abs-shell",
             MouldShape.of(new Sphere(264, 110), null, 0),
@@ -153,7 +153,7 @@ class DemoMoulds {
     return id;
   }
 
-  long plate() {
+  long plate(String name) {
     MouldShape shape =
         new MouldShape(
             new Cylinder(400, 80),
@@ -166,7 +166,7 @@ class DemoMoulds {
             List.of());
     long id =
         add(
-            "Loading plate 20 kg",
+            name,
             Family.FITNESS_STONES,
             "abs-shell",
             shape,

@@ -106,8 +106,15 @@ class DemoPours {
 
   /** Does to pieces what was due up to a moment, each time a little after its gate. */
   private void goOn(List<Long> pieceIds, Instant until) {
+    goOn(pieceIds, until, null);
+  }
+
+  /** The same, but not that step and what comes after it. */
+  void goOn(List<Long> pieceIds, Instant until, @Nullable StepKind before) {
     Optional<Gate> due = steps.next(pieceIds.get(0));
-    while (due.isPresent() && !due.get().earliest().plus(LATER).isAfter(until)) {
+    while (due.isPresent()
+        && due.get().step() != before
+        && !due.get().earliest().plus(LATER).isAfter(until)) {
       steps.step(
           UUID.randomUUID().toString(),
           new StepRequest(
@@ -123,14 +130,14 @@ class DemoPours {
     }
   }
 
-  private static Duration hours(double hours) {
+  static Duration hours(double hours) {
     return Duration.ofSeconds(Math.round(hours * 3600));
   }
 
   /**
    * Poured so many hours ago and taken out later; the first piece is scrap if a reason is given.
    */
-  private List<Long> done(
+  List<Long> done(
       ProductView product,
       ColourwayView colourway,
       @Nullable Long lineId,

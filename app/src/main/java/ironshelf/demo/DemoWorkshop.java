@@ -1,8 +1,12 @@
 package ironshelf.demo;
 
 import ironshelf.core.plan.OpenHours;
+import ironshelf.core.quantity.style.UnitSystem;
 import ironshelf.cure.ProbeCollector;
 import ironshelf.plan.PlanService;
+import ironshelf.style.ClockStyle;
+import ironshelf.style.ScaleUnit;
+import ironshelf.style.ShopStyle;
 import ironshelf.workshop.WorkshopChange;
 import ironshelf.workshop.WorkshopService;
 import ironshelf.workshop.WorkshopView;
@@ -12,6 +16,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.util.List;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
@@ -24,6 +29,8 @@ class DemoWorkshop {
   /** For so long the probes have said something already. */
   private static final Duration READ = Duration.ofDays(15);
 
+  private static final double TENTH_OUNCE_G = 2.834_952_312_5;
+
   private final DemoCatalogue catalogue;
   private final DemoOrders orders;
   private final DemoPours pours;
@@ -31,6 +38,9 @@ class DemoWorkshop {
   private final PlanService plans;
   private final ProbeCollector probes;
   private final Clock clock;
+  private final DemoSeason season;
+  private final int weeks;
+  private final UnitSystem units;
 
   DemoWorkshop(
       DemoCatalogue catalogue,
@@ -39,7 +49,10 @@ class DemoWorkshop {
       WorkshopService workshop,
       PlanService plans,
       ProbeCollector probes,
-      Clock clock) {
+      Clock clock,
+      DemoSeason season,
+      @Value("${ironshelf.demo-weeks}") int weeks,
+      @Value("${ironshelf.demo-units}") UnitSystem units) {
     this.catalogue = catalogue;
     this.orders = orders;
     this.pours = pours;
@@ -47,6 +60,9 @@ class DemoWorkshop {
     this.plans = plans;
     this.probes = probes;
     this.clock = clock;
+    this.season = season;
+    this.weeks = weeks;
+    this.units = units;
   }
 
   void furnish() {
@@ -69,14 +85,24 @@ class DemoWorkshop {
                 null),
             2,
             "Saltmarsh Cast\nThe Old Net Loft\nReedmouth",
-            shop.scaleG(),
+            units == UnitSystem.US ? TENTH_OUNCE_G : shop.scaleG(),
             shop.families(),
             true,
-            null));
+            style()));
+    DemoCatalogue.Goods goods = catalogue.furnish();
+    if (weeks > 0) {
+      season.work(goods, catalogue.smoke(goods), now, weeks);
+    }
     probes.collect(now.minus(READ), now);
-    DemoCatalogue.Goods goods = catalogue.furnish(now);
+    catalogue.deliver(now, weeks > 0 ? "0.8" : "2.4");
     DemoOrders.Lines lines = orders.take(goods, now.atZone(clock.getZone()).toLocalDate());
     pours.work(goods, lines, now);
     plans.make();
+  }
+
+  private ShopStyle style() {
+    return units == UnitSystem.US
+        ? new ShopStyle(units, ScaleUnit.OZ, "USD", ClockStyle.H12, DayOfWeek.SUNDAY, null)
+        : ShopStyle.USUAL;
   }
 }

@@ -27,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps what was seen on pieces; does the step where that is what comes next. */
 @Service
 @Transactional
-class InspectService {
+public class InspectService {
 
   private final InspectionRepository inspections;
   private final ActService acts;
@@ -59,7 +59,7 @@ class InspectService {
       long pieceId, String product, Instant inspectedAt, long inspectionId, List<Defect> defects) {}
 
   /** Keeps what was seen, once for the key. */
-  void inspect(@Nullable String key, long pieceId, InspectRequest request) {
+  public void inspect(@Nullable String key, long pieceId, InspectRequest request) {
     acts.once(key, "inspect", () -> inspect(pieceId, request));
   }
 

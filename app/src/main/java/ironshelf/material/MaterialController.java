@@ -5,7 +5,6 @@ import static java.util.Objects.requireNonNull;
 import ironshelf.act.ActService;
 import ironshelf.core.material.Amount;
 import ironshelf.core.material.StartingMaterial;
-import ironshelf.core.material.StartingMaterials;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.http.IfMatch;
@@ -146,7 +145,7 @@ class MaterialController {
 
   @GetMapping("/api/starting-materials")
   List<StartingMaterial> starting() {
-    return StartingMaterials.shipped().all();
+    return materials.shipped();
   }
 
   /** Takes a shipped material into the shop; one that is there already stays as it is. */

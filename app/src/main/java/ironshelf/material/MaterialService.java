@@ -1,5 +1,6 @@
 package ironshelf.material;
 
+import static java.util.Objects.requireNonNull;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.joining;
 
@@ -10,6 +11,7 @@ import ironshelf.core.material.StartingMaterials;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.QuantityReader;
 import ironshelf.core.quantity.RefusedException;
+import ironshelf.core.quantity.style.UnitSystem;
 import ironshelf.http.PageOf;
 import ironshelf.http.ProblemException;
 import ironshelf.workshop.WorkshopService;
@@ -62,6 +64,13 @@ public class MaterialService {
     this.clock = clock;
   }
 
+  /** The materials that can be taken into the shop, as they are sold where its units are used. */
+  @Transactional(readOnly = true)
+  public List<StartingMaterial> shipped() {
+    UnitSystem units = requireNonNull(workshop.view().style().units());
+    return StartingMaterials.shipped().all().stream().map(m -> m.soldIn(units)).toList();
+  }
+
   /** One of the materials shipped, taken into the shop if it is not there yet. */
   public MaterialView adoptOnce(String code) {
     Material known = materials.findByCode(code).orElse(null);
@@ -73,7 +82,8 @@ public class MaterialService {
         StartingMaterials.shipped()
             .find(code)
             .orElseThrow(() -> ProblemException.unknown("shipped material", code));
-    return view(materials.save(new Material(shipped, quantities())));
+    UnitSystem units = requireNonNull(workshop.view().style().units());
+    return view(materials.save(new Material(shipped.soldIn(units), quantities())));
   }
 
   /** Keeps a material of the shop's own. */

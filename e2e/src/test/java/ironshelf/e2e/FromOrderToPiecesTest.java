@@ -31,7 +31,7 @@ class FromOrderToPiecesTest {
     line.getByText("mould", new Locator.GetByTextOptions().setExact(true)).click();
     assertThat(page).hasTitle("Ripple bowl mould · Iron Shelf");
     assertThat(page.getByText("0.961")).isVisible();
-    assertThat(page.getByText("on each core, or it floats: a 4 kg kettle-weight")).isVisible();
+    assertThat(page.getByText("on each core, or it floats: a kettle-weight of 4")).isVisible();
     assertThat(page.getByText("thinnest wall, least wanted 8")).isVisible();
     Locator copy = page.getByLabel("Copy R5");
     assertThat(copy).containsText("free");

@@ -3,6 +3,7 @@ package ironshelf.core.material;
 import static java.util.Objects.requireNonNull;
 
 import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.style.UnitSystem;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,7 +16,9 @@ import org.jspecify.annotations.Nullable;
  * @param cementPercent how much of a binder is cement, over 0 and up to 100; 0 for what is no
  *     binder
  * @param largestGrainMm null where there are no grains to speak of
- * @param pack as it is sold, for example {@code 80 lb bag}; empty where it is not sold in packs
+ * @param pack as it is sold where people use metric units, for example {@code 25 kg bag}; empty
+ *     where it is not sold in packs
+ * @param packUs the same where they use US units, for example {@code 94 lb bag}
  * @param pieceG mass of one, of what is counted; null where it is weighed
  * @param leadDays from ordering it to having it, 0 to 365
  * @param note a caution of its data sheet; may be empty
@@ -31,6 +34,7 @@ public record StartingMaterial(
     double cementPercent,
     @Nullable Double largestGrainMm,
     String pack,
+    String packUs,
     @Nullable Double pieceG,
     int leadDays,
     String note,
@@ -39,6 +43,7 @@ public record StartingMaterial(
   public StartingMaterial {
     requireNonNull(role, "role");
     requireNonNull(pack, "pack");
+    requireNonNull(packUs, "packUs");
     requireNonNull(note, "note");
     Findings findings =
         new Findings()
@@ -57,5 +62,26 @@ public record StartingMaterial(
       findings.above("pieceG", pieceG, 0, 100_000);
     }
     findings.orRefuse();
+  }
+
+  /** The same material, as it is sold where these units are used. */
+  public StartingMaterial soldIn(UnitSystem units) {
+    return units == UnitSystem.METRIC
+        ? this
+        : new StartingMaterial(
+            code,
+            name,
+            role,
+            relativeDensity,
+            bulkDensityKgM3,
+            solidsPercent,
+            cementPercent,
+            largestGrainMm,
+            packUs,
+            packUs,
+            pieceG,
+            leadDays,
+            note,
+            source);
   }
 }

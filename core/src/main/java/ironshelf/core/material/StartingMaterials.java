@@ -68,6 +68,7 @@ public final class StartingMaterials {
         number(row, "cement_percent", 0),
         optional(row, "largest_grain_mm"),
         row.get("pack"),
+        row.get("pack_us"),
         optional(row, "piece_g"),
         Integer.parseInt(row.get("lead_days")),
         row.get("note"),

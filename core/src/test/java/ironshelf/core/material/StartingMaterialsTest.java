@@ -32,11 +32,11 @@ class StartingMaterialsTest {
   @Test
   void readsStrictly() {
     assertThatThrownBy(
-            () -> read("a,A,BINDER,3,1500,,100,,,,5,,x\na,B,BINDER,3,1500,,100,,,,5,,x\n"))
+            () -> read("a,A,BINDER,3,1500,,100,,,,,5,,x\na,B,BINDER,3,1500,,100,,,,,5,,x\n"))
         .hasMessageContaining("row 2")
         .hasMessageContaining("twice");
-    assertThatThrownBy(() -> read("a,A,GLUE,3,1500,,100,,,,5,,x\n")).hasMessageContaining("GLUE");
-    assertThatThrownBy(() -> read("a,A,BINDER,NaN,1500,,100,,,,5,,x\n"))
+    assertThatThrownBy(() -> read("a,A,GLUE,3,1500,,100,,,,,5,,x\n")).hasMessageContaining("GLUE");
+    assertThatThrownBy(() -> read("a,A,BINDER,NaN,1500,,100,,,,,5,,x\n"))
         .hasMessageContaining("row 1");
     assertThatThrownBy(() -> read("a,A,BINDER,3,1500,,100,,,,5,,\n"))
         .hasMessageContaining("source");

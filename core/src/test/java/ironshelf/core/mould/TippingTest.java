@@ -134,7 +134,7 @@ class TippingTest {
 
   @Test
   void whatHoldsACoreDown() {
-    assertThat(CommonWeight.of(3.4).name()).isEqualTo("4 kg kettle-weight");
+    assertThat(CommonWeight.of(3.4)).isEqualTo(new CommonWeight("kettle-weight", 1, 4));
     assertThat(CommonWeight.of(0.2).name()).isEqualTo("full half-litre bottle");
     assertThat(CommonWeight.of(50).count()).isEqualTo(3);
   }
