@@ -48,6 +48,7 @@ import { NextPage } from './next/NextPage';
 import { StrengthPage } from './piece/StrengthPage';
 import { RoutePage } from './route/RoutePage';
 import { StyleGate } from './workshop/StyleGate';
+import { WordsPage } from './words/WordsPage';
 
 const queries = new QueryClient({
   defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: true } },
@@ -101,6 +102,7 @@ const router = createBrowserRouter([
       { path: '/stock/new', element: <NewMaterialPage /> },
       { path: '/stock/:id', element: <MaterialPage /> },
       { path: '/workshop', element: <WorkshopPage /> },
+      { path: '/words', element: <WordsPage /> },
       { path: '*', element: <NotFound /> },
     ],
   },

@@ -1,5 +1,6 @@
-import { CloseButton, Dialog, Grid, Portal, Text } from '@chakra-ui/react';
+import { Box, CloseButton, Dialog, Grid, Portal, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
+import { Link } from 'react-router';
 import { places } from './places';
 
 const KEYS: [string, string][] = [
@@ -29,6 +30,11 @@ export function KeysDialog({ onClose }: { onClose: () => void }) {
                   </Fragment>
                 ))}
               </Grid>
+              <Box mt={4}>
+                <Link className="plain-link" to="/words" onClick={onClose}>
+                  What the words mean
+                </Link>
+              </Box>
             </Dialog.Body>
             <Dialog.CloseTrigger asChild>
               <CloseButton aria-label="Close" />

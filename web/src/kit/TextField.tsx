@@ -1,5 +1,7 @@
 import { Box, Input, Text } from '@chakra-ui/react';
 import { type HTMLInputTypeAttribute, useId } from 'react';
+import { Hint } from '../words/Hint';
+import type { Word } from '../words/words';
 
 interface Props {
   label: string;
@@ -9,18 +11,32 @@ interface Props {
   type?: HTMLInputTypeAttribute;
   list?: string;
   onLeave?: () => void;
+  /** The trade word in its label that has a meaning to be looked up. */
+  hint?: Word | undefined;
 }
 
 /** A field for words, or for a plain number; what is wrong with it stands under it. */
-export function TextField({ label, text, onText, problem, type = 'text', list, onLeave }: Props) {
+export function TextField({
+  label,
+  text,
+  onText,
+  problem,
+  type = 'text',
+  list,
+  onLeave,
+  hint,
+}: Props) {
   const id = useId();
+  const name = (
+    <label htmlFor={id}>
+      <Text as="span" textStyle="small" color="quiet">
+        {label}
+      </Text>
+    </label>
+  );
   return (
     <Box>
-      <label htmlFor={id}>
-        <Text as="span" textStyle="small" color="quiet">
-          {label}
-        </Text>
-      </label>
+      {hint ? <Hint word={hint}>{name}</Hint> : name}
       <Input
         id={id}
         type={type}

@@ -12,6 +12,7 @@ import { ROLES } from './roles';
 import type { Material, MaterialRequest, StartingMaterial } from './useStock';
 import { lightUnit, unitOf } from '../kit/style/units';
 import { currencySign } from '../kit/style/money';
+import { suggestion } from '../kit/style/entry';
 
 interface Props {
   start: Material | StartingMaterial;
@@ -44,6 +45,7 @@ export function MaterialForm({ start, before, name, saveWords, save }: Props) {
   const text = (field: keyof MaterialDraft, label: string, problem: string) => (
     <TextField
       label={label}
+      hint={field === 'bulk' ? 'bulk density' : undefined}
       text={draft[field]}
       onText={(t) => set({ [field]: t })}
       problem={problemOf(problem)}
@@ -71,7 +73,11 @@ export function MaterialForm({ start, before, name, saveWords, save }: Props) {
           />
         </Grid>
         <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }} columnGap={4}>
-          {text('pack', 'a pack (80 lb bag, 5 gal pail)', 'pack')}
+          {text(
+            'pack',
+            `a pack (${suggestion(25, 'mass')} bag, ${suggestion(20, 'volume')} pail)`,
+            'pack',
+          )}
           {text('price', `a pack usually costs, ${currencySign()}`, 'pricePerPack')}
           {text('lead', 'days until it comes', 'leadDays')}
           {text('density', 'density against water', 'relativeDensity')}

@@ -8,7 +8,7 @@ import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
 import { useShelf } from '../shelf/useShelf';
 import { useNow } from '../workshop/useWorkshop';
-import { gatesByPour, isFree, WHEN, type When } from './free';
+import { gatesByPour, isFree, type When, whens } from './free';
 import { RackRow } from './RackRow';
 import { useProducts } from '../product/useProducts';
 import { useMoulds } from './useMoulds';
@@ -82,7 +82,12 @@ export function RackPage() {
           options={[['any', 'all families'] as const, ...FAMILIES]}
           onValue={(f) => set('family', f, 'any')}
         />
-        <Choice label="show" value={when} options={WHEN} onValue={(w) => set('free', w, 'any')} />
+        <Choice
+          label="show"
+          value={when}
+          options={whens()}
+          onValue={(w) => set('free', w, 'any')}
+        />
         <Text color="quiet" alignSelf="center">
           {data && `${plural(rows.length, 'mould')}, ${plural(shown, 'copy')}`}
         </Text>

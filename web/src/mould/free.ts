@@ -1,21 +1,23 @@
 import type { Group } from '../shelf/useShelf';
 import type { Copy } from './useMoulds';
+import { clockTime, dateAt, momentOf } from '../kit/style/time';
 
 /** When copies are asked to be free. */
 export type When = 'any' | 'now' | 'morning';
 
-export const WHEN: readonly (readonly [When, string])[] = [
-  ['any', 'all copies'],
-  ['now', 'free now'],
-  ['morning', 'free by tomorrow 07:00'],
-];
+export function whens(): readonly (readonly [When, string])[] {
+  return [
+    ['any', 'all copies'],
+    ['now', 'free now'],
+    ['morning', `free by tomorrow ${clockTime(SEVEN)}`],
+  ];
+}
+
+const SEVEN = '07:00';
 
 /** Tomorrow at seven, when the shop opens. */
 export function tomorrowAtSeven(now: number): number {
-  const at = new Date(now);
-  at.setDate(at.getDate() + 1);
-  at.setHours(7, 0, 0, 0);
-  return at.getTime();
+  return momentOf(dateAt(now + 24 * 3_600_000), SEVEN);
 }
 
 /** When each pour comes out of its moulds. */

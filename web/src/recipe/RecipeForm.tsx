@@ -12,6 +12,7 @@ import { numberIn } from '../kit/format';
 import { type Measure, temperature, unitOf } from '../kit/style/units';
 import { valueIn } from '../kit/style/read';
 import { bareEntry } from '../kit/style/entry';
+import type { Word } from '../words/words';
 
 interface Props {
   start: Kept;
@@ -141,6 +142,7 @@ export function RecipeForm({ start, saveWords, save }: Props) {
       <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }} columnGap={4}>
         <TextField
           label="least water, % of its own"
+          hint="water window"
           text={water.least}
           onText={(least) => setWater({ ...water, least })}
           problem={problemOf('water.leastPercent')}
@@ -155,6 +157,7 @@ export function RecipeForm({ start, saveWords, save }: Props) {
           <TextField
             key={field}
             label={label(temperature(20))}
+            hint={HINTS[field]}
             text={texts[field] ?? ''}
             onText={(t) => setTexts({ ...texts, [field]: t })}
             problem={problemOf(field)}
@@ -167,6 +170,13 @@ export function RecipeForm({ start, saveWords, save }: Props) {
     </form>
   );
 }
+
+const HINTS: Partial<Record<NumberField, Word>> = {
+  workingMinAt20C: 'working time',
+  greenUntilAgeH: 'green window',
+  yieldFactor: 'yield',
+  retention: 'retention',
+};
 
 /** The numbers that have a unit of the shop. */
 const MEASURES: Partial<Record<NumberField, Measure>> = {

@@ -15,10 +15,17 @@ final class RunningApp implements AutoCloseable {
   private final Path data;
   private final int port;
   private final boolean demo;
+  private final String units;
   private ConfigurableApplicationContext context;
 
   RunningApp(boolean demo) {
+    this(demo, "metric");
+  }
+
+  /** A demo in these units, metric or us. */
+  RunningApp(boolean demo, String units) {
     this.demo = demo;
+    this.units = units;
     try (ServerSocket free = new ServerSocket(0)) {
       this.data = Files.createTempDirectory("ironshelf-e2e");
       this.port = free.getLocalPort();
@@ -33,7 +40,11 @@ final class RunningApp implements AutoCloseable {
     synchronized (RunningApp.class) {
       context =
           new SpringApplicationBuilder(IronShelfApplication.class)
-              .run("--server.port=" + port, "--ironshelf.data=" + data, "--ironshelf.demo=" + demo);
+              .run(
+                  "--server.port=" + port,
+                  "--ironshelf.data=" + data,
+                  "--ironshelf.demo=" + demo,
+                  "--ironshelf.demo-units=" + units);
     }
   }
 

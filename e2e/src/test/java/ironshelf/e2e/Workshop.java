@@ -24,6 +24,10 @@ final class Workshop implements ParameterResolver {
   @Retention(RetentionPolicy.RUNTIME)
   @interface Empty {}
 
+  /** A parameter of {@link RunningApp} that is a demo in US units, for its class alone. */
+  @Retention(RetentionPolicy.RUNTIME)
+  @interface Us {}
+
   @Override
   public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
     return Set.of(Browser.class, RunningApp.class).contains(parameter.getParameter().getType());
@@ -41,6 +45,10 @@ final class Workshop implements ParameterResolver {
               Thread.currentThread(), thread -> new Browser(), Browser.class);
       ofClass.getOrComputeIfAbsent("windows", name -> (AutoCloseable) browser::closeWindows);
       return browser;
+    }
+    if (parameter.isAnnotated(Us.class)) {
+      return ofClass.getOrComputeIfAbsent(
+          "us", name -> new RunningApp(true, "us"), RunningApp.class);
     }
     return parameter.isAnnotated(Empty.class)
         ? ofClass.getOrComputeIfAbsent("empty", name -> new RunningApp(false), RunningApp.class)

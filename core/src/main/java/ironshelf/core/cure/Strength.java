@@ -21,7 +21,11 @@ public record Strength(List<ByMethod> methods) {
     return new Strength(
         List.of(
             by(MaturityMethod.ARRHENIUS, "ASTM C1074, equivalent age, Q 5000 K", history, curve),
-            by(MaturityMethod.NURSE_SAUL, "ASTM C1074, Nurse and Saul, datum 0 °C", history, curve),
+            by(
+                MaturityMethod.NURSE_SAUL,
+                "ASTM C1074, Nurse and Saul, datum at freezing",
+                history,
+                curve),
             by(MaturityMethod.EN1992, "EN 1992-1-1, B.10", history, curve)));
   }
 
