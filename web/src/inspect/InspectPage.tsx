@@ -1,11 +1,11 @@
-import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import { Box, chakra, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { Choice } from '../kit/Choice';
 import { FormEnd } from '../kit/FormEnd';
 import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
-import { Failed, Key, Loading } from '../kit/States';
+import { Failed, Loading } from '../kit/States';
+import { mass as massOf } from '../kit/style/units';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
 import { useTitle } from '../kit/useTitle';
@@ -15,6 +15,8 @@ import { PhotoField, sendPhoto } from '../photo/PhotoField';
 import { useProducts } from '../product/useProducts';
 import { Causes } from './Causes';
 import { DefectMap } from './DefectMap';
+import { type Grade, suggested } from './grade';
+import { GradeKeys } from './GradeKeys';
 import { type Defect, type SeenDefect, type Told, useDefects, useInspect } from './useInspect';
 
 /** A look at one piece: grade, what is wrong and where, and why. */
@@ -31,7 +33,7 @@ export function InspectPage() {
   );
 }
 
-type Grade = 'first' | 'second' | 'scrap';
+const Press = chakra('button');
 
 function Form({ use }: { use: PieceUse }) {
   const pieceId = use.piece.id;
@@ -39,7 +41,7 @@ function Form({ use }: { use: PieceUse }) {
   const { data: products } = useProducts();
   const product = products?.find((p) => p.product.id === use.piece.productId)?.product;
   const { data: mould } = useMould(product?.mouldId);
-  const [grade, setGrade] = useState<Grade>('first');
+  const [decided, setDecided] = useState<Grade>();
   const [seen, setSeen] = useState<SeenDefect[]>([]);
   const [asking, setAsking] = useState<Defect>();
   const [told, setTold] = useState<Told>({});
@@ -51,12 +53,15 @@ function Form({ use }: { use: PieceUse }) {
   const { submit, busy, error } = useSubmit();
   const read = useReader();
   const navigate = useNavigate();
+  const follows = suggested(seen);
+  const grade = decided ?? follows.grade;
+  const remove = (defect: Defect) => {
+    setSeen(seen.filter((d) => d.defect !== defect));
+    setAsking(asking === defect ? undefined : asking);
+  };
   const add = (defect: Defect) => {
-    setSeen([...seen.filter((d) => d.defect !== defect), { defect }]);
+    setSeen([...seen, { defect }]);
     setAsking(defect);
-    if (grade === 'first') {
-      setGrade('second');
-    }
   };
   const words = (defect: Defect) => defects?.find((d) => d.defect === defect)?.seen ?? defect;
   const send = async () => {
@@ -87,74 +92,88 @@ function Form({ use }: { use: PieceUse }) {
       }}
     >
       <Text as="h1" textStyle="title">
-        Inspect {use.product.toLowerCase()}, piece {pieceId}
+        {use.product} {pieceId}
       </Text>
-      <Text color="quiet" mb={4}>
-        {use.colourway} · pour {use.piece.pourId}. Face, rim, base, corner, colour, level.
+      <Text color="quiet" mb={3}>
+        {use.colourway} · pour {use.piece.pourId}
+        {use.piece.massKg !== undefined && ` · ${massOf(Number(use.piece.massKg))}`} · look at face,
+        rim, base, corner, colour, level
       </Text>
-      <Grid templateColumns={{ base: '1fr', lg: '380px 1fr' }} gap={8}>
+      <Grid templateColumns={{ base: '1fr', lg: '1.25fr 1fr' }} gap={9}>
         <Box>
           {mould && (
             <DefectMap
               section={mould.section}
               swatch={use.swatch}
               defects={seen}
+              words={words}
               onPoint={
                 asking
                   ? (x, y) => setSeen(seen.map((d) => (d.defect === asking ? { ...d, x, y } : d)))
                   : undefined
               }
+              onMark={remove}
             />
           )}
-          <Text textStyle="small" color="quiet" mb={3}>
+          <Text textAlign="center" color="quiet" mb={3} role="status">
             {asking
-              ? `Press where it is: ${words(asking).toLowerCase()}.`
-              : 'Name what you see, then press where it is.'}
+              ? `Press where it is: ${words(asking).toLowerCase()}. Press a mark to take it back.`
+              : 'Press what you see, then where it is.'}
           </Text>
-          <Choice
-            label="add a defect"
-            value=""
-            options={[
-              ['', 'nothing more'] as const,
-              ...(defects ?? []).map((d) => [d.defect, d.seen] as const),
-            ]}
-            onValue={(value) => value !== '' && add(value as Defect)}
-          />
+          <Flex wrap="wrap" gap={2} mb={5} role="group" aria-label="defects">
+            {(defects ?? []).map((d) => {
+              const on = seen.some((x) => x.defect === d.defect);
+              return (
+                <Press
+                  key={d.defect}
+                  type="button"
+                  aria-pressed={on}
+                  onClick={() => (on ? remove(d.defect) : add(d.defect))}
+                  minH="44px"
+                  px={4}
+                  cursor="pointer"
+                  textStyle="label"
+                  fontSize="18px"
+                  borderRadius="4px"
+                  border="2px solid"
+                  borderColor={on ? 'oxide' : 'steel'}
+                  color={on ? 'oxide' : 'ink'}
+                >
+                  {d.seen}
+                </Press>
+              );
+            })}
+          </Flex>
+        </Box>
+        <Box>
+          <Text as="h2" textStyle="name" borderBottom="3px solid" borderColor="steel" mb={3}>
+            Why, by its own records
+          </Text>
+          {seen.length === 0 && (
+            <Text color="quiet" mb={5}>
+              Nothing is seen on it. What you press is looked up in its pour, its temperatures and
+              its steps.
+            </Text>
+          )}
           {seen.map((d) => (
-            <Flex key={d.defect} gap={3} alignItems="center" mb={1}>
-              <Text flex={1} fontWeight={600}>
-                {words(d.defect)}
-              </Text>
-              <Key onClick={() => setAsking(d.defect)}>Why?</Key>
-              <Key onClick={() => setSeen(seen.filter((x) => x !== d))}>Remove</Key>
-            </Flex>
+            <Box key={d.defect} mb={4}>
+              <Text textStyle="label">{words(d.defect)}</Text>
+              <Causes pieceId={pieceId} defect={d.defect} told={told} onTold={setTold} />
+            </Box>
           ))}
-          <Choice
-            label="grade"
-            value={grade}
-            options={[
-              ['first', 'first'] as const,
-              ['second', 'second'] as const,
-              ['scrap', 'scrap'] as const,
-            ]}
-            onValue={setGrade}
+          <GradeKeys
+            grade={grade}
+            why={decided ? 'as you decided' : follows.why}
+            onGrade={setDecided}
           />
-          <QuantityField label="mass" text={mass} onText={setMass} dimension="mass" />
-          <TextField label="note" text={note} onText={setNote} />
+          <Grid templateColumns="1fr 1.4fr" columnGap={3}>
+            <QuantityField label="mass" text={mass} onText={setMass} dimension="mass" />
+            <TextField label="note" text={note} onText={setNote} />
+          </Grid>
           <PhotoField photo={photo} onPhoto={setPhoto} />
           <FormEnd error={error} busy={busy}>
             {grade === 'scrap' ? 'Scrap it' : `It is a ${grade}`}
           </FormEnd>
-        </Box>
-        <Box>
-          {asking && (
-            <>
-              <Text as="h2" textStyle="name" mb={3}>
-                Why: {words(asking).toLowerCase()}
-              </Text>
-              <Causes pieceId={pieceId} defect={asking} told={told} onTold={setTold} />
-            </>
-          )}
         </Box>
       </Grid>
     </form>

@@ -1,59 +1,114 @@
-import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import { Box, chakra, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { counted } from '../kit/format';
 import { bagsAnd } from '../kit/style/bench';
 import { money, pricePerMass } from '../kit/style/money';
 import { density, mass } from '../kit/style/units';
 import { Key } from '../kit/States';
-import { LinkKey } from '../kit/Tabs';
+import type { Need } from '../needs/useNeeds';
 import { DeliveryForm } from './DeliveryForm';
+import { Lasts } from './Lasts';
 import { LotRow } from './LotRow';
+import { PackRow } from './PackRow';
+import { packsOf } from './packs';
 import type { Stock } from './useStock';
 
-/** One material: what is left, its lots, and what the shop knows of it. */
-export function MaterialRow({ stock }: { stock: Stock }) {
+const Press = chakra('button');
+
+interface Props {
+  stock: Stock;
+  /** What the plan takes of it; none where it takes nothing. */
+  need: Need | undefined;
+}
+
+/** One material on its steel: its packs, what is left, how long it lasts; its lots on a press. */
+export function MaterialRow({ stock, need }: Props) {
   const { material } = stock;
+  const [open, setOpen] = useState(false);
   const [delivering, setDelivering] = useState(false);
   const left = Number(stock.remainingKg);
-  const packs = material.packKg ? left / material.packKg : undefined;
+  const packs = packsOf(left, material.packKg);
   const lots = stock.lots.filter((l) => Number(l.remainingKg) !== 0);
   const fromTap = material.role === 'water';
   const pieces = material.pieceG ? Math.round((left * 1000) / material.pieceG) : undefined;
+  const said = fromTap ? 'tap' : pieces === undefined ? mass(left) : counted(pieces, 'piece');
   return (
-    <Box as="section" aria-label={material.name} borderTop="1px solid" borderColor="rule" py={3}>
+    <Box as="section" aria-label={material.name} borderBottom="4px solid" borderColor="steel">
       <Grid
-        templateColumns={{ base: '1fr', md: '1.2fr 150px 1fr auto' }}
-        columnGap={5}
-        alignItems="center"
+        templateColumns={{ base: '1fr auto', md: '270px 110px 180px 1fr' }}
+        columnGap={4}
+        alignItems="end"
+        pt={3}
       >
-        <Box>
+        <Box pb={1}>
           <Link to={`/stock/${material.id}`}>
             <Text textStyle="name">{material.name}</Text>
           </Link>
           <Text textStyle="small" color="quiet">
-            {density(material.bulkDensityKgM3)} loose,{' '}
-            {material.measured ? 'measured here' : material.source}
+            {packs.length > 0 && material.packKg
+              ? bagsAnd(left, left / material.packKg)
+              : (material.pack ?? '')}
+            {material.pricePerPack !== undefined &&
+              ` · ${money(material.pricePerPack)} a ${material.pack ?? 'pack'}`}
           </Text>
         </Box>
-        <Text textStyle="figure" color={left < 0 || (left === 0 && !fromTap) ? 'oxide' : 'ink'}>
-          {fromTap ? 'tap' : pieces !== undefined ? `${pieces} pcs` : mass(left)}
+        <Text
+          textStyle="figure"
+          textAlign="right"
+          pb={1}
+          color={left < 0 || (left === 0 && !fromTap) ? 'oxide' : 'ink'}
+        >
+          {said}
         </Text>
-        <Text color="quiet">
-          {packs !== undefined && left > 0 && bagsAnd(left, packs)}
-          {material.pricePerPack !== undefined &&
-            ` · ${money(material.pricePerPack)} a ${material.pack ?? 'pack'}`}
-          {material.lastLotPerKg !== undefined &&
-            ` · last paid ${pricePerMass(material.lastLotPerKg)}`}
-        </Text>
-        <Flex gap={2}>
-          {!fromTap && <Key onClick={() => setDelivering(!delivering)}>Delivery</Key>}
-          <LinkKey to={`/stock/${material.id}`}>Change</LinkKey>
-        </Flex>
+        {fromTap ? (
+          <Box />
+        ) : (
+          <Press
+            type="button"
+            aria-expanded={open}
+            aria-label={`Lots of ${material.name}`}
+            onClick={() => setOpen(!open)}
+            cursor="pointer"
+            textAlign="left"
+            minH="46px"
+          >
+            {packs.length > 0 ? (
+              <PackRow pack={material.pack ?? ''} packs={packs} title={`${said} left`} />
+            ) : (
+              <Text as="span" color="quiet" textStyle="small">
+                none; book a delivery
+              </Text>
+            )}
+          </Press>
+        )}
+        <Box borderLeft="2px solid" borderColor="ink" display={{ base: 'none', md: 'block' }}>
+          {need ? (
+            <Lasts need={need} />
+          ) : (
+            <Text textStyle="small" color="quiet" pl={2} pb={2}>
+              {fromTap ? '' : 'the plan takes none of it'}
+            </Text>
+          )}
+        </Box>
       </Grid>
-      {delivering && <DeliveryForm stock={stock} onDone={() => setDelivering(false)} />}
-      {lots.map((lot) => (
-        <LotRow key={lot.id} lot={lot} />
-      ))}
+      {open && (
+        <Box pb={3} pl={4} borderTop="1px solid" borderColor="rule">
+          <Flex gap={4} alignItems="center" wrap="wrap" py={2}>
+            <Key onClick={() => setDelivering(!delivering)}>Delivery</Key>
+            <Text textStyle="small" color="quiet">
+              {density(material.bulkDensityKgM3)} loose,{' '}
+              {material.measured ? 'measured here' : material.source}
+              {material.lastLotPerKg !== undefined &&
+                ` · last paid ${pricePerMass(material.lastLotPerKg)}`}
+            </Text>
+          </Flex>
+          {delivering && <DeliveryForm stock={stock} onDone={() => setDelivering(false)} />}
+          {lots.map((lot) => (
+            <LotRow key={lot.id} lot={lot} />
+          ))}
+        </Box>
+      )}
     </Box>
   );
 }

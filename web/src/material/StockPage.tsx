@@ -3,7 +3,9 @@ import { Link, useSearchParams } from 'react-router';
 import { Empty, Failed, Loading } from '../kit/States';
 import { LinkKey } from '../kit/Tabs';
 import { TextField } from '../kit/TextField';
+import { day } from '../kit/style/time';
 import { useTitle } from '../kit/useTitle';
+import { type Needs, useNeeds } from '../needs/useNeeds';
 import { MaterialRow } from './MaterialRow';
 import { ROLES } from './roles';
 import { useStock } from './useStock';
@@ -12,6 +14,7 @@ import { useStock } from './useStock';
 export function StockPage() {
   useTitle('Stock');
   const { data, error, refetch } = useStock();
+  const needs = useNeeds();
   const [params, setParams] = useSearchParams();
   const search = params.get('search') ?? '';
   const rows = (data ?? [])
@@ -31,6 +34,7 @@ export function StockPage() {
           <LinkKey to="/stock/take">Shipped materials</LinkKey>
         </Flex>
       </Flex>
+      {needs.data && <Text color="quiet">{enough(needs.data)}</Text>}
       {data && data.length > 0 && (
         <Box w="280px" mt={2}>
           <TextField
@@ -71,11 +75,28 @@ export function StockPage() {
               {name}
             </Text>
             {own.map((stock) => (
-              <MaterialRow key={`${stock.material.id} ${stock.material.version}`} stock={stock} />
+              <MaterialRow
+                key={`${stock.material.id} ${stock.material.version}`}
+                stock={stock}
+                need={needs.data?.materials.find((n) => n.materialId === stock.material.id)}
+              />
             ))}
           </Box>
         );
       })}
     </Box>
   );
+}
+
+/** What the page comes to, in a sentence. */
+function enough({ materials }: Needs): string {
+  const short = materials
+    .flatMap((m) => (m.shortOn ? [{ name: m.material, on: m.shortOn }] : []))
+    .sort((a, b) => a.on.localeCompare(b.on))[0];
+  if (materials.length === 0) {
+    return 'Nothing is planned, so nothing is used up yet.';
+  }
+  return short
+    ? `Enough for all that is planned until ${day(short.on)}; then ${short.name.toLowerCase()} runs out.`
+    : 'Enough for all that is planned.';
 }

@@ -1,4 +1,5 @@
 import { Flex, Text } from '@chakra-ui/react';
+import { isUs } from '../kit/style/style';
 import type { Mould } from './useMoulds';
 
 /** What can be taken away of a mould. */
@@ -7,9 +8,9 @@ export function Downloads({ mould }: { mould: Mould }) {
   const links: [string, string][] = [
     ...(mould.section.drawn
       ? ([
-          ['template 1:1, A4', `${at}/outline.pdf?paper=a4`],
-          ['Letter', `${at}/outline.pdf?paper=letter`],
-          ['section 1:1', `${at}/section.pdf?paper=a4`],
+          ['template 1:1', `${at}/outline.pdf`],
+          [isUs() ? 'on A4' : 'on Letter', `${at}/outline.pdf?paper=${isUs() ? 'a4' : 'letter'}`],
+          ['section 1:1', `${at}/section.pdf`],
           ['outline SVG', `${at}/outline.svg`],
           ['section SVG', `${at}/section.svg`],
         ] satisfies [string, string][])

@@ -1,6 +1,4 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useQuery } from '@tanstack/react-query';
-import { client, dataOf, type Schemas } from '../api/client';
 import { plural } from '../kit/format';
 import { figures } from '../kit/style/number';
 import { day } from '../kit/style/time';
@@ -8,19 +6,14 @@ import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { inUnit, mass, unitOf } from '../kit/style/units';
 import { money } from '../kit/style/money';
-
-type Needs = Schemas['NeedsView'];
-type Need = Needs['materials'][number];
+import { type Need, type Needs, useNeeds } from './useNeeds';
 
 const WEEKS = 8;
 
 /** What the plan uses, week by week, against stock: what to buy, and by when. */
 export function NeedsPage() {
   useTitle('What to buy');
-  const { data, error, refetch } = useQuery({
-    queryKey: ['needs'],
-    queryFn: () => dataOf(client.GET('/api/needs')),
-  });
+  const { data, error, refetch } = useNeeds();
   const buying = data?.materials.filter((m) => m.purchases.length > 0) ?? [];
   return (
     <Box px={{ base: 4, md: 9 }} pt={7} maxW="1160px">

@@ -1,9 +1,12 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { Link, useSearchParams } from 'react-router';
+import { counted, plural } from '../kit/format';
+import { SmallSection } from '../kit/SmallSection';
 import { day } from '../kit/style/time';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { type ToPour, useToPour } from '../order/useOrders';
+import { type Mould, useMoulds } from '../mould/useMoulds';
 import { FirstThing } from '../missing/FirstThing';
 import { Missing } from '../missing/Missing';
 import { CopyChoice } from './CopyChoice';
@@ -18,6 +21,7 @@ export function ChoosePage() {
   useTitle('Pour');
   const [params, setParams] = useSearchParams();
   const { data, error, refetch } = useToPour();
+  const { data: moulds } = useMoulds();
   const wanted = data ?? [];
   const forStock = useForStock(params.get('stock'));
   const ordered = wanted.find(({ line }) => String(line.id) === params.get('order'));
@@ -46,13 +50,31 @@ export function ChoosePage() {
       )}
       <Flex gap={8} mt={4} direction={{ base: 'column', lg: 'row' }} alignItems="flex-start">
         <Box w={{ base: '100%', lg: '400px' }} flexShrink={0}>
-          {wanted.map((w) => (
-            <Choice
-              key={w.line.id}
-              wanted={w}
-              on={ordered?.line.id === w.line.id}
-              onPress={() => setParams({ order: String(w.line.id) })}
-            />
+          {byMix(wanted).map(([mixKey, own]) => (
+            <Box key={mixKey} mb={4}>
+              <Flex gap={3} alignItems="center" borderBottom="4px solid" borderColor="steel" pb={1}>
+                <Box
+                  aria-hidden
+                  w="22px"
+                  h="22px"
+                  border="1px solid"
+                  borderColor="steel"
+                  style={{ background: own[0]?.line.swatch }}
+                />
+                <Text as="h2" textStyle="label" fontSize="20px">
+                  {own[0]?.recipe}, {own[0]?.line.colourway}
+                </Text>
+              </Flex>
+              {own.map((w) => (
+                <Choice
+                  key={w.line.id}
+                  wanted={w}
+                  mould={moulds?.items.find((m) => m.id === w.line.mouldId)}
+                  on={ordered?.line.id === w.line.id}
+                  onPress={() => setParams({ order: String(w.line.id) })}
+                />
+              ))}
+            </Box>
           ))}
           {data && (
             <ForStock value={params.get('stock') ?? ''} onValue={(stock) => setParams({ stock })} />
@@ -93,14 +115,25 @@ function openOf({ line, number, mixKey }: ToPour): Open {
   };
 }
 
+/** What one bowl can fill stands together, in the order of the first that is due. */
+function byMix(wanted: ToPour[]): [string, ToPour[]][] {
+  const groups = new Map<string, ToPour[]>();
+  for (const w of wanted) {
+    groups.set(w.mixKey, [...(groups.get(w.mixKey) ?? []), w]);
+  }
+  return [...groups];
+}
+
 interface ChoiceProps {
   wanted: ToPour;
+  mould: Mould | undefined;
   on: boolean;
   onPress: () => void;
 }
 
-function Choice({ wanted, on, onPress }: ChoiceProps) {
+function Choice({ wanted, mould, on, onPress }: ChoiceProps) {
   const { line } = wanted;
+  const free = mould?.copies.filter((c) => !c.held && c.condition === 'good').length;
   return (
     <Press
       type="button"
@@ -122,21 +155,19 @@ function Choice({ wanted, on, onPress }: ChoiceProps) {
       bg={on ? 'panel' : 'transparent'}
       _hover={{ bg: 'panel' }}
     >
-      <Box
-        aria-hidden
-        w="28px"
-        h="28px"
-        border="1px solid"
-        borderColor="steel"
-        flexShrink={0}
-        style={{ background: line.swatch }}
-      />
+      <Box aria-hidden w="46px" h="42px" flexShrink={0}>
+        {mould && (
+          <SmallSection section={mould.section} filled swatch={line.swatch} title={mould.name} />
+        )}
+      </Box>
       <Box flex={1} minW={0}>
         <Text textStyle="label" fontSize="20px">
-          {line.toPour} {line.product}, {line.colourway}
+          {counted(line.toPour, line.product)}
         </Text>
         <Text textStyle="small" color="quiet" truncate>
-          {wanted.number} {wanted.customer} · {wanted.recipe} · due {day(line.due)}
+          {wanted.number} {wanted.customer} · due {day(line.due)}
+          {free !== undefined &&
+            ` · ${free === 0 ? 'no copy free' : `${plural(free, 'copy')} free`}`}
         </Text>
       </Box>
     </Press>

@@ -1,5 +1,5 @@
 import { Text } from '@chakra-ui/react';
-import { benchMass, benchParts } from '../kit/style/bench';
+import { benchMass, stopMass, stopParts } from '../kit/style/bench';
 import type { Step } from './steps';
 import type { Reading } from './useScale';
 import { scaleKg } from './WeighView';
@@ -10,7 +10,7 @@ type Fill = Extract<Step, { kind: 'fill' }>;
 export function FillView({ step, reading }: { step: Fill; reading: Reading | undefined }) {
   const onScale = step.stopAtKg === undefined ? undefined : scaleKg(reading);
   const toGo = onScale === undefined ? undefined : (step.stopAtKg ?? 0) - onScale;
-  const shown = benchParts(
+  const shown = stopParts(
     onScale ?? step.stopAtKg ?? step.layers.reduce((sum, l) => sum + l.kg, 0),
   );
   const near = toGo !== undefined && Math.abs(toGo) <= (step.toleranceKg ?? 0);
@@ -29,13 +29,13 @@ export function FillView({ step, reading }: { step: Fill; reading: Reading | und
             : near
               ? 'right: stop'
               : toGo > 0
-                ? `${benchMass(toGo)} to go, stop at ${benchMass(step.stopAtKg)}`
+                ? `${benchMass(toGo)} to go, stop at ${stopMass(step.stopAtKg)}`
                 : `${benchMass(-toGo)} too much: take some out`}
         </Text>
       )}
       <Text fontSize="20px" color="quiet" mt={3}>
         {step.layers.length > 1
-          ? `${step.layers.map((l) => `${benchMass(l.kg)} ${l.name}`).join(', then ')}: poured over, in patches, or turned once in the bowl`
+          ? `${step.layers.map((l) => `${stopMass(l.kg)} ${l.name}`).join(', then ')}: poured over, in patches, or turned once in the bowl`
           : `of wet mix goes into ${step.copy}; under a lip half-fill, work it in, top up`}
       </Text>
     </>

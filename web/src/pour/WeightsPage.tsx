@@ -11,7 +11,7 @@ import { Answer, Section } from './weightParts';
 import { KG_PER_LB, length } from '../kit/style/units';
 import { isUs } from '../kit/style/style';
 import { entry, suggestion } from '../kit/style/entry';
-import { benchMass } from '../kit/style/bench';
+import { stopMass } from '../kit/style/bench';
 
 /** What the scale must show, whether it fits, how large a sphere is, how long a handle. */
 export function WeightsPage() {
@@ -61,11 +61,11 @@ function Stop() {
         />
       </Grid>
       <Answer
-        {...(data && { figure: benchMass(data.stopAtKg) })}
+        {...(data && { figure: stopMass(data.stopAtKg) })}
         error={error}
         words={
           data
-            ? `on the scale, mould and hardware with it: ${benchMass(data.freshKg)} of wet mix, which dries to 0.967 of that (common practice until your own pours teach it)`
+            ? `on the scale, mould and hardware with it: ${stopMass(data.freshKg)} of wet mix, which dries to 0.967 of that (common practice until your own pours teach it)`
             : 'give the mass wanted'
         }
       />
@@ -124,7 +124,7 @@ function HandWeight() {
         />
       </Grid>
       <Answer
-        {...(data && { figure: benchMass(data.headKg) })}
+        {...(data && { figure: stopMass(data.headKg) })}
         error={error}
         words={
           data

@@ -43,6 +43,6 @@ describe('filling by the scale', () => {
       { name: 'tide', kg: 0.7 },
     ];
     show(<FillView step={{ ...loose, layers }} reading={undefined} />);
-    expect(screen.getByText(/1 100 g ground, then 700 g tide/)).toBeInTheDocument();
+    expect(screen.getByText(/1.1 kg ground, then 0.7 kg tide/)).toBeInTheDocument();
   });
 });

@@ -118,7 +118,7 @@ function Row({ card }: { card: ProductCard }) {
           </Box>
         ))}
       </Flex>
-      <Flex gap={2} pb={3} justifyContent={{ md: 'flex-end' }}>
+      <Flex gap={2} pb={3} wrap="wrap" justifyContent={{ md: 'flex-end' }}>
         <Figure value={money(card.price)} what="price" />
         <Figure
           value={card.cost === undefined ? '–' : money(card.cost)}

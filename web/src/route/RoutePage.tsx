@@ -75,7 +75,10 @@ function Form({ page }: { page: Page }) {
           Before it comes out: {l.name}, {l.waitH} h after the layer below.
         </Text>
       ))}
-      <RouteLineDrawing line={line.data ?? page.line} />
+      {/* Stays in sight while the steps below change it. */}
+      <Box position="sticky" top={0} zIndex={1} bg="ground" pb={2}>
+        <RouteLineDrawing line={line.data ?? page.line} />
+      </Box>
       {line.error && (
         <Text role="alert" color="oxide" fontWeight={600}>
           {messageOf(line.error)}

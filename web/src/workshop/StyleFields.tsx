@@ -111,7 +111,13 @@ function Sample({ draft }: { draft: StyleDraft }) {
     [day(dateAt(now)), 'today'],
   ]);
   return (
-    <Box as="aside" aria-label="How it will read" borderTop="6px solid" borderColor="steel" pt={2}>
+    <Box
+      as="section"
+      aria-label="How it will read"
+      borderTop="6px solid"
+      borderColor="steel"
+      pt={2}
+    >
       {rows.map(([figure, what]) => (
         <Grid key={what} templateColumns="130px 1fr" alignItems="baseline" py={1}>
           <Text textStyle="label" fontSize="21px">

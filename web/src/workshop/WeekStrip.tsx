@@ -22,7 +22,7 @@ export function WeekStrip({ hours }: { hours: HoursDraft }) {
   const total = length * hours.days.length * (people > 0 ? people : 0);
   const days = weekFrom(style().firstDay);
   return (
-    <Box as="aside" aria-label="The week">
+    <Box as="section" aria-label="The week">
       <Svg
         viewBox={`-2 -16 ${7 * COLUMN + 4} ${24 * HOUR + 20}`}
         w="100%"

@@ -16,12 +16,12 @@ const OUNCES_ALONE = 48;
 const GRAMS_ALONE = 10_000;
 
 /** The mass in the scale's unit, to the step that it shows. */
-function shown(kg: number): { n: number; unit: ScaleUnit; step: number } {
+function shown(kg: number, fine = false): { n: number; unit: ScaleUnit; step: number } {
   const { scaleUnit: unit, scaleG } = style();
   const finest = Number((scaleG / 1000 / KG[unit]).toPrecision(6));
   const size = Math.abs(kg);
   const [over5, over20] = COARSE[unit];
-  const step = size < 5 ? finest : Math.max(finest, size <= 20 ? over5 : over20);
+  const step = fine || size < 5 ? finest : Math.max(finest, size <= 20 ? over5 : over20);
   const steps = Math.round(kg / KG[unit] / step);
   return { n: Number((steps * step).toFixed(6)), unit, step };
 }
@@ -32,8 +32,8 @@ export function onScale(kg: number): number {
   return n * KG[unit];
 }
 
-export function benchParts(kg: number): Said {
-  const { n, unit, step } = shown(kg);
+export function benchParts(kg: number, finest = false): Said {
+  const { n, unit, step } = shown(kg, finest);
   const digits = Math.max(0, -Math.floor(Math.log10(step) + 1e-9));
   if (unit === 'g') {
     return Math.abs(n) < GRAMS_ALONE
@@ -48,6 +48,16 @@ export function benchParts(kg: number): Said {
       : { value: `${decimals(lb, 0)} lb ${decimals(oz, digits)}`, unit: 'oz' };
   }
   return { value: decimals(n, digits), unit };
+}
+
+/** Where a mould is filled by its mass: two decimals of a kilogram, or to the scale's own step. */
+export function stopParts(kg: number): Said {
+  return style().scaleUnit === 'g' ? { value: decimals(kg, 2), unit: 'kg' } : benchParts(kg, true);
+}
+
+export function stopMass(kg: number): string {
+  const { value, unit } = stopParts(kg);
+  return `${value}${THIN}${unit}`;
 }
 
 export function benchMass(kg: number): string {

@@ -21,5 +21,5 @@ export function decimals(n: number, digits: number): string {
 /** Three figures, more where the whole part has more. */
 export function figures(n: number): string {
   const size = Math.abs(n);
-  return decimals(n, size >= 99.95 ? 0 : size >= 9.995 ? 1 : 2);
+  return decimals(n, size >= 99.95 ? 0 : size >= 9.995 ? 1 : size >= 0.9995 ? 2 : 3);
 }

@@ -49,9 +49,13 @@ public final class App implements AutoCloseable {
     return Extension.start();
   }
 
-  /** A demo with its whole season behind it. */
+  /** One demo with its whole season behind it, for all tests that look at it or add to it. */
   public static App seasoned() {
-    return Extension.start(true, 16);
+    return Seasoned.ONLY;
+  }
+
+  private static final class Seasoned {
+    static final App ONLY = Extension.start(true, 16);
   }
 
   /** An empty shop of its own, as a new maker finds it. */

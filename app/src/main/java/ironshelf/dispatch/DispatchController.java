@@ -77,7 +77,7 @@ class DispatchController {
 
   @GetMapping(path = "/api/dispatches/{id}/slip.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> slip(
-      @PathVariable long id, @RequestParam(defaultValue = "a4") Paper paper) {
+      @PathVariable long id, @RequestParam(required = false) @Nullable Paper paper) {
     return pdf("slip-" + id, slips.slip(id, paper));
   }
 

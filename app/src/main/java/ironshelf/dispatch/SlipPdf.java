@@ -13,15 +13,16 @@ import ironshelf.print.TextPage.Style;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.RecipeService;
+import ironshelf.style.ShopWriter;
 import ironshelf.workshop.WorkshopService;
 import ironshelf.workshop.WorkshopView;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,6 +42,7 @@ class SlipPdf {
   private final ProductService products;
   private final RecipeService recipes;
   private final WorkshopService workshop;
+  private final ShopWriter writer;
   private final Clock clock;
 
   SlipPdf(
@@ -51,6 +53,7 @@ class SlipPdf {
       ProductService products,
       RecipeService recipes,
       WorkshopService workshop,
+      ShopWriter writer,
       Clock clock) {
     this.dispatches = dispatches;
     this.orders = orders;
@@ -59,14 +62,15 @@ class SlipPdf {
     this.products = products;
     this.recipes = recipes;
     this.workshop = workshop;
+    this.writer = writer;
     this.clock = clock;
   }
 
-  byte[] slip(long dispatchId, Paper paper) {
+  byte[] slip(long dispatchId, @Nullable Paper paper) {
     DispatchView dispatch = dispatches.dispatch(dispatchId);
     OrderView order = orders.order(dispatch.orderId());
     WorkshopView shop = workshop.view();
-    TextPage page = new TextPage(paper.size());
+    TextPage page = new TextPage(Paper.chosen(paper, writer.style()).size());
     page.line(Style.TITLE, "Packing slip", 0);
     page.line(Style.SMALL, shop.name() + ", order " + order.number() + ", " + date(dispatch), 0);
     page.gap(4).line(Style.HEAD, order.customer(), 0);
@@ -89,7 +93,7 @@ class SlipPdf {
               Style.HEAD,
               "parcel " + parcel.number() + " of " + dispatch.parcels().size(),
               0,
-              kg(parcel.massKg().doubleValue()),
+              writer.mass(parcel.massKg().doubleValue()),
               110,
               parcel.tracking(),
               136);
@@ -123,7 +127,7 @@ class SlipPdf {
                   + " of "
                   + dispatch.parcels().size()
                   + ", "
-                  + kg(parcel.massKg().doubleValue())
+                  + writer.mass(parcel.massKg().doubleValue())
                   + ", "
                   + parcel.tracking(),
               0);
@@ -131,8 +135,7 @@ class SlipPdf {
     return page.done();
   }
 
-  private static void address(
-      TextPage page, Style style, @org.jspecify.annotations.Nullable String address) {
+  private static void address(TextPage page, Style style, @Nullable String address) {
     if (address != null) {
       address.lines().forEach(l -> page.line(style, l, 0));
     }
@@ -160,10 +163,6 @@ class SlipPdf {
   }
 
   private String date(DispatchView dispatch) {
-    return LocalDate.ofInstant(dispatch.sentAt(), clock.getZone()).toString();
-  }
-
-  private static String kg(double kg) {
-    return String.format(Locale.ROOT, "%.1f kg", kg);
+    return writer.date(LocalDate.ofInstant(dispatch.sentAt(), clock.getZone()));
   }
 }

@@ -1,6 +1,9 @@
 package ironshelf.print;
 
+import ironshelf.core.quantity.style.UnitSystem;
+import ironshelf.style.ShopStyle;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.jspecify.annotations.Nullable;
 
 /** The sheets that a printer takes (ISO 216; ANSI/ASME Y14.1). */
 public enum Paper {
@@ -15,6 +18,11 @@ public enum Paper {
   Paper(double widthMm, double heightMm) {
     this.widthMm = widthMm;
     this.heightMm = heightMm;
+  }
+
+  /** The paper that was asked for; else what printers hold where the shop's units are used. */
+  public static Paper chosen(@Nullable Paper asked, ShopStyle style) {
+    return asked != null ? asked : style.units() == UnitSystem.US ? LETTER : A4;
   }
 
   public PDRectangle size() {

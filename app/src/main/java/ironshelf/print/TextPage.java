@@ -7,27 +7,24 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 
 /** Lines of text down as many pages as they take, each in columns given in mm from the left. */
 public final class TextPage {
 
   /** How a line is set. */
   public enum Style {
-    TITLE(20, true, 11),
-    HEAD(11, true, 6),
-    TEXT(11, false, 6),
-    SMALL(9, false, 5);
+    TITLE(24, Typeface.HEAD, 11),
+    HEAD(11, Typeface.STRONG, 6),
+    TEXT(11, Typeface.TEXT, 6),
+    SMALL(9, Typeface.TEXT, 5);
 
     private final float points;
-    private final boolean bold;
+    private final Typeface face;
     private final float mm;
 
-    Style(float points, boolean bold, float mm) {
+    Style(float points, Typeface face, float mm) {
       this.points = points;
-      this.bold = bold;
+      this.face = face;
       this.mm = mm;
     }
   }
@@ -36,8 +33,7 @@ public final class TextPage {
 
   private final PDDocument document = new PDDocument();
   private final PDRectangle size;
-  private final PDFont plain = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
-  private final PDFont bold = new PDType1Font(Standard14Fonts.FontName.HELVETICA_BOLD);
+  private final Typesetter typesetter = new Typesetter(document);
   private PDPageContentStream sheet;
   private float atMm;
 
@@ -66,12 +62,13 @@ public final class TextPage {
       atMm += style.mm;
       for (int i = 0; i < textAndMm.length; i += 2) {
         float x = MARGIN_MM + ((Number) textAndMm[i + 1]).floatValue();
-        sheet.beginText();
-        sheet.setFont(style.bold ? bold : plain, style.points);
-        sheet.newLineAtOffset(
-            x * Paper.POINTS_PER_MM, size.getHeight() - atMm * Paper.POINTS_PER_MM);
-        sheet.showText(PdfText.plain(String.valueOf(textAndMm[i])));
-        sheet.endText();
+        typesetter.text(
+            sheet,
+            style.face,
+            style.points,
+            x * Paper.POINTS_PER_MM,
+            size.getHeight() - atMm * Paper.POINTS_PER_MM,
+            String.valueOf(textAndMm[i]));
       }
       return this;
     } catch (IOException e) {

@@ -1,7 +1,7 @@
 /**
- * What printers take: sheets, and text that every reader can show.
+ * What printers take: sheets, and text in the application's own typefaces, embedded.
  *
- * <p>May use: nothing here.
+ * <p>May use: style.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.print;

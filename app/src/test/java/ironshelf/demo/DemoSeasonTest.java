@@ -9,15 +9,13 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.HashSet;
 import java.util.Set;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.Execution;
-import org.junit.jupiter.api.parallel.ExecutionMode;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import tools.jackson.databind.JsonNode;
 
 /** A demo has a season behind it, so that every page has something true to show. */
-@Execution(ExecutionMode.CONCURRENT)
+@ResourceLock("seasoned")
 class DemoSeasonTest {
 
   private static App app;
@@ -25,11 +23,6 @@ class DemoSeasonTest {
   @BeforeAll
   static void start() {
     app = App.seasoned();
-  }
-
-  @AfterAll
-  static void stop() {
-    app.close();
   }
 
   @Test

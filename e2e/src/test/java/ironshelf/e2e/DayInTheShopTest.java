@@ -111,7 +111,9 @@ class DayInTheShopTest {
     page.navigate("/");
     shelf.key(Pattern.compile("Boat stepping stone ×1, .*out .*")).click();
     assertThat(page.getByText("Colder than usual: out at")).isVisible();
-    page.getByLabel("needed out by").fill(inHours(shop, 10));
+    String[] wanted = inHours(shop, 10).split("T", 2);
+    page.getByLabel("needed out on").fill(wanted[0]);
+    page.getByLabel("at", new Page.GetByLabelOptions().setExact(true)).fill(wanted[1]);
     assertThat(page.getByText("Keep it at")).isVisible();
     page.waitForResponse(
         "**/api/shelf/places", () -> shelf.key(Pattern.compile("^To the heated tent, .*")).click());
@@ -175,14 +177,15 @@ class DayInTheShopTest {
     assertThat(page.getByLabel("Share of 28-day strength by age")).isVisible();
     Browser.isAccessible(page);
     page.navigate("/pieces/" + pieceId + "/inspect");
-    page.getByLabel("add a defect").selectOption("Base thick, wall short");
+    shelf.key("Base thick, wall short").click();
     page.getByLabel("Where it is on the piece").click();
     page.getByLabel("held down with, kg").fill("0.2");
     Locator cause = page.getByRole(AriaRole.LISTITEM).first();
     assertThat(cause).containsText("The core floated");
-    assertThat(cause).containsText("0.2 kg held it down");
+    assertThat(cause).containsText("200 g held it down");
     assertThat(cause).containsText("speaks for it");
-    page.getByLabel("grade").selectOption("scrap");
+    assertThat(page.getByText("looks like a second")).isVisible();
+    page.getByText("Scrap", new Page.GetByTextOptions().setExact(true)).click();
     Browser.isAccessible(page);
     shelf.key("Scrap it").click();
     assertThat(page.getByText("scrap: Base thick, wall short")).isVisible();

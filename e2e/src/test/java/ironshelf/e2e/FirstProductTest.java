@@ -35,7 +35,7 @@ class FirstProductTest {
       assertThat(page.getByText("What is your shop called?")).isVisible();
       Browser.isAccessible(page);
       effort.type("name of your shop", "Quay Pots");
-      for (int question = 0; question < 4; question++) {
+      for (int question = 0; question < 5; question++) {
         effort.press("Next");
       }
       assertThat(page.getByText("What shape is it?")).isVisible();

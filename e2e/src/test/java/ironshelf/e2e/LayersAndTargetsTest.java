@@ -28,7 +28,7 @@ class LayersAndTargetsTest {
     bench.weighAndMix(3);
     assertThat(bench.heading("tide: water, first part")).isVisible();
     bench.weighAndMix(3);
-    assertThat(page.getByText("kg ground, then")).isVisible();
+    assertThat(page.getByText("ground, then")).isVisible();
     Browser.isAccessible(page);
     bench.key(Pattern.compile("is full$")).click();
     bench.finish("90");

@@ -140,7 +140,8 @@ class OrdersToParcelsTest {
     assertThat(planned).hasCount(0);
     // One is put elsewhere by hand; where nobody is in, the reason says so.
     page.locator("button[aria-label*=', order ']").first().press("Enter");
-    page.getByLabel("poured at").fill(LocalDate.now(ZoneId.systemDefault()).plusDays(9) + "T03:00");
+    page.getByLabel("poured on").fill(LocalDate.now(ZoneId.systemDefault()).plusDays(9).toString());
+    page.getByLabel("at", new Page.GetByLabelOptions().setExact(true)).fill("3 am");
     key(page, "Put it there").click();
     assertThat(page.getByText("Nobody works at")).isVisible();
   }

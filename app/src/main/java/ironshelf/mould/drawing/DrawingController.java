@@ -7,8 +7,10 @@ import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
 import ironshelf.print.Paper;
 import ironshelf.standin.LabelPrinter;
+import ironshelf.style.ShopWriter;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,11 +29,14 @@ class DrawingController {
   private final MouldService moulds;
   private final CopyService copies;
   private final LabelPrinter printer;
+  private final ShopWriter writer;
 
-  DrawingController(MouldService moulds, CopyService copies, LabelPrinter printer) {
+  DrawingController(
+      MouldService moulds, CopyService copies, LabelPrinter printer, ShopWriter writer) {
     this.moulds = moulds;
     this.copies = copies;
     this.printer = printer;
+    this.writer = writer;
   }
 
   @GetMapping(path = "/api/moulds/{id}/{what}.svg", produces = SVG)
@@ -45,15 +50,20 @@ class DrawingController {
   ResponseEntity<byte[]> template(
       @PathVariable long id,
       @PathVariable Lines.What what,
-      @RequestParam(defaultValue = "a4") Paper paper) {
+      @RequestParam(required = false) @Nullable Paper paper) {
     MouldView mould = moulds.mould(id);
     return file(name(mould, what) + ".pdf", MediaType.APPLICATION_PDF_VALUE)
-        .body(TemplatePdf.of(Lines.of(mould, what), paper, name(mould, what) + ", 1:1"));
+        .body(
+            TemplatePdf.of(
+                Lines.of(mould, what),
+                Paper.chosen(paper, writer.style()),
+                name(mould, what) + ", 1:1",
+                writer));
   }
 
   @GetMapping(path = "/api/moulds/{id}/labels", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> labels(
-      @PathVariable long id, @RequestParam(defaultValue = "a4") Paper paper) {
+      @PathVariable long id, @RequestParam(required = false) @Nullable Paper paper) {
     MouldView mould = moulds.mould(id);
     List<Label> labels =
         mould.copies().stream().map(c -> label(c.id(), c.code(), mould.name())).toList();
@@ -61,7 +71,7 @@ class DrawingController {
       throw ProblemException.conflict("labels.none", Map.of("mould", mould.name()));
     }
     return file(mould.name() + " labels.pdf", MediaType.APPLICATION_PDF_VALUE)
-        .body(LabelSheet.of(labels, paper));
+        .body(LabelSheet.of(labels, Paper.chosen(paper, writer.style())));
   }
 
   @GetMapping(path = "/api/copies/{id}/label", produces = MediaType.IMAGE_PNG_VALUE)

@@ -6,6 +6,7 @@ import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
 import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
+import ironshelf.print.Typeface;
 import java.awt.Color;
 import java.awt.Font;
 import java.awt.FontMetrics;
@@ -66,9 +67,9 @@ record Label(String code, String mould, String link) {
       }
     }
     int left = QR + 24;
-    fitted(g, code, Font.BOLD, 96, WIDTH - left - 8);
+    fitted(g, code, Typeface.HEAD, 96, WIDTH - left - 8);
     g.drawString(code, left, 110);
-    fitted(g, mould, Font.PLAIN, 30, WIDTH - left - 8);
+    fitted(g, mould, Typeface.TEXT, 30, WIDTH - left - 8);
     g.drawString(mould, left, 160);
     g.dispose();
     try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
@@ -80,9 +81,10 @@ record Label(String code, String mould, String link) {
   }
 
   /** The largest size up to one at which a text still fits. */
-  private static void fitted(Graphics2D g, String text, int style, int size, int width) {
+  private static void fitted(Graphics2D g, String text, Typeface face, int size, int width) {
+    Font font = face.forText(text, size);
     for (int s = size; s > 8; s--) {
-      g.setFont(new Font(Font.SANS_SERIF, style, s));
+      g.setFont(font.deriveFont((float) s));
       FontMetrics metrics = g.getFontMetrics();
       if (metrics.stringWidth(text) <= width) {
         return;

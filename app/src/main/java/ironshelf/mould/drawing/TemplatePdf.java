@@ -1,7 +1,10 @@
 package ironshelf.mould.drawing;
 
+import ironshelf.core.quantity.style.UnitSystem;
 import ironshelf.print.Paper;
-import ironshelf.print.PdfText;
+import ironshelf.print.Typeface;
+import ironshelf.print.Typesetter;
+import ironshelf.style.ShopWriter;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -9,8 +12,6 @@ import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 import org.apache.pdfbox.util.Matrix;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -18,7 +19,7 @@ import org.locationtech.jts.geom.Envelope;
 /**
  * A mould's lines at their true size, over as many sheets as it takes. The sheets overlap; crosses
  * at the corners of each sheet's own area fall on those of its neighbours. Every sheet carries a
- * line of 100 mm to measure, because printers shrink to fit unless told not to.
+ * line of 100 mm or 4 in to measure, because printers shrink to fit unless told not to.
  */
 final class TemplatePdf {
 
@@ -27,24 +28,27 @@ final class TemplatePdf {
 
   private static final double OVERLAP_MM = 10;
   private static final double CROSS_MM = 5;
-  private static final double SCALE_MM = 100;
 
   private final Lines lines;
+  private final double scaleMm;
+  private final String scaleWords;
   private final Paper paper;
   private final String title;
   private final Envelope box;
 
-  private TemplatePdf(Lines lines, Paper paper, String title) {
+  private TemplatePdf(Lines lines, Paper paper, String title, ShopWriter writer) {
     this.lines = lines;
+    this.scaleMm = writer.style().units() == UnitSystem.US ? 101.6 : 100;
+    this.scaleWords = writer.length(scaleMm) + ": measure it. Print at 100 %, not fitted";
     this.paper = paper;
     this.title = title;
     this.box = lines.box();
     box.expandBy(CROSS_MM);
   }
 
-  static byte[] of(Lines lines, Paper paper, String title) {
+  static byte[] of(Lines lines, Paper paper, String title, ShopWriter writer) {
     try {
-      return new TemplatePdf(lines, paper, title).write();
+      return new TemplatePdf(lines, paper, title, writer).write();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -64,12 +68,13 @@ final class TemplatePdf {
     try (PDDocument document = new PDDocument();
         ByteArrayOutputStream out = new ByteArrayOutputStream()) {
       document.getDocumentInformation().setTitle(title);
+      Typesetter typesetter = new Typesetter(document);
       for (int row = 0; row < rows; row++) {
         for (int column = 0; column < columns; column++) {
           PDPage page = new PDPage(paper.size());
           document.addPage(page);
           try (PDPageContentStream sheet = new PDPageContentStream(document, page)) {
-            sheet(sheet, column, row, columns, rows);
+            sheet(sheet, typesetter, column, row, columns, rows);
           }
         }
       }
@@ -78,7 +83,8 @@ final class TemplatePdf {
     }
   }
 
-  private void sheet(PDPageContentStream sheet, int column, int row, int columns, int rows)
+  private void sheet(
+      PDPageContentStream sheet, Typesetter typesetter, int column, int row, int columns, int rows)
       throws IOException {
     float mm = Paper.POINTS_PER_MM;
     sheet.transform(Matrix.getScaleInstance(mm, mm));
@@ -92,13 +98,10 @@ final class TemplatePdf {
       }
     }
     double scaleY = MARGIN_MM - 5;
-    line(sheet, MARGIN_MM, scaleY, MARGIN_MM + SCALE_MM, scaleY);
+    line(sheet, MARGIN_MM, scaleY, MARGIN_MM + scaleMm, scaleY);
+    words(typesetter, sheet, MARGIN_MM + scaleMm + 3, scaleY - 1, scaleWords);
     words(
-        sheet,
-        MARGIN_MM + SCALE_MM + 3,
-        scaleY - 1,
-        "100 mm: measure it. Print at 100 %, not fitted");
-    words(
+        typesetter,
         sheet,
         MARGIN_MM,
         paper.heightMm() - MARGIN_MM + 4,
@@ -148,12 +151,9 @@ final class TemplatePdf {
     sheet.stroke();
   }
 
-  private static void words(PDPageContentStream sheet, double x, double y, String text)
+  private static void words(
+      Typesetter typesetter, PDPageContentStream sheet, double x, double y, String text)
       throws IOException {
-    sheet.beginText();
-    sheet.setFont(new PDType1Font(Standard14Fonts.FontName.HELVETICA), 3);
-    sheet.newLineAtOffset((float) x, (float) y);
-    sheet.showText(PdfText.plain(text));
-    sheet.endText();
+    typesetter.text(sheet, Typeface.TEXT, 3, (float) x, (float) y, text);
   }
 }

@@ -115,7 +115,7 @@ public final class QuantityFormat {
   /** Three figures, more where the whole part has more. */
   private String figures(double value) {
     double size = Math.abs(value);
-    return decimals(value, size >= 99.95 ? 0 : size >= 9.995 ? 1 : 2);
+    return decimals(value, size >= 99.95 ? 0 : size >= 9.995 ? 1 : size >= 0.9995 ? 2 : 3);
   }
 
   private String small(double value) {

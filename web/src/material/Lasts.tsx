@@ -1,0 +1,80 @@
+import { Box, chakra } from '@chakra-ui/react';
+import type { Need } from '../needs/useNeeds';
+import { day } from '../kit/style/time';
+
+const Svg = chakra('svg');
+const WIDTH = 560;
+const HEIGHT = 46;
+const WEEKS = 8;
+
+/** What the plan leaves of a material, week by week; where it runs out is a point on the steel. */
+export function leftByWeek(need: Pick<Need, 'stockKg' | 'useKg'>): number[] {
+  const left = [need.stockKg];
+  for (let week = 0; week < WEEKS; week++) {
+    left.push((left[week] ?? 0) - (need.useKg[week] ?? 0));
+  }
+  return left;
+}
+
+/** In weeks from now; none where it lasts. */
+export function runsOut(left: number[]): number | undefined {
+  const after = left.findIndex((kg) => kg < -1e-6);
+  if (after < 1) {
+    return after === 0 ? 0 : undefined;
+  }
+  const before = left[after - 1] ?? 0;
+  return after - 1 + before / (before - (left[after] ?? 0));
+}
+
+/** The band to the right of the plumb line: how long it lasts at the plan's pace. */
+export function Lasts({ need }: { need: Need }) {
+  const left = leftByWeek(need);
+  const most = Math.max(...left, 1e-6);
+  const out = runsOut(left);
+  const x = (week: number) => (week / WEEKS) * WIDTH;
+  const y = (kg: number) => HEIGHT - (Math.max(0, kg) / most) * (HEIGHT - 8);
+  const points = left
+    .map((kg, week) => [week, kg] as const)
+    .filter(([week]) => out === undefined || week <= out);
+  const last = out ?? WEEKS;
+  const order = need.purchases[0];
+  return (
+    <Box position="relative">
+      <Svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        w="100%"
+        h="46px"
+        preserveAspectRatio="none"
+        role="img"
+        aria-label={
+          out === undefined
+            ? `${need.material} lasts for all that is planned`
+            : `${need.material} runs out in ${Math.floor(out)} weeks`
+        }
+      >
+        <path
+          d={`M0 ${HEIGHT}${points.map(([w, kg]) => `L${x(w)} ${y(kg)}`).join('')}L${x(last)} ${HEIGHT}Z`}
+          fill={out === undefined ? 'var(--chakra-colors-rule)' : 'var(--chakra-colors-oxide)'}
+          opacity={out === undefined ? 1 : 0.3}
+        />
+        {out !== undefined && (
+          <circle cx={x(out)} cy={HEIGHT - 5} r={5} fill="var(--chakra-colors-oxide)" />
+        )}
+      </Svg>
+      {order && (
+        <Box
+          position="absolute"
+          top="2px"
+          right={0}
+          bg="ground"
+          px={1}
+          color={order.late ? 'oxide' : 'ink'}
+          fontWeight={600}
+          textStyle="small"
+        >
+          {order.late ? 'order now' : `order by ${day(order.orderBy)}`}
+        </Box>
+      )}
+    </Box>
+  );
+}

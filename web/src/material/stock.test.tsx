@@ -1,0 +1,60 @@
+import { fireEvent, screen } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
+import { show } from '../test-shop';
+import { leftByWeek, runsOut } from './Lasts';
+import { MaterialRow } from './MaterialRow';
+import { packsOf } from './packs';
+import type { Stock } from './useStock';
+
+describe('packs as they stand', () => {
+  it.each([
+    [74.3, 25, [1, 1, 0.97]],
+    [50, 25, [1, 1]],
+    [3, undefined, [1]],
+    [0, 25, []],
+    [-2, 25, []],
+  ])('%f of packs of %s', (left, pack, packs) =>
+    expect(packsOf(left, pack).map((p) => Math.round(p * 100) / 100)).toEqual(packs),
+  );
+});
+
+describe('how long it lasts', () => {
+  it('runs out where the plan has taken all', () => {
+    const left = leftByWeek({ stockKg: 10, useKg: [4, 4, 4] });
+    expect(left.slice(0, 4)).toEqual([10, 6, 2, -2]);
+    expect(runsOut(left)).toBe(2.5);
+  });
+
+  it('lasts where the plan takes less', () =>
+    expect(runsOut(leftByWeek({ stockKg: 10, useKg: [4, 4] }))).toBeUndefined());
+
+  it('is out where the books say less than nothing', () =>
+    expect(runsOut(leftByWeek({ stockKg: -1, useKg: [] }))).toBe(0));
+});
+
+describe('a material on its steel', () => {
+  const stock = {
+    material: {
+      id: 3,
+      name: 'Silica sand',
+      role: 'aggregate',
+      pack: '25 kg bag',
+      packKg: 25,
+      bulkDensityKgM3: 1550,
+      source: 'from memory',
+    },
+    remainingKg: 74.3,
+    lots: [{ id: 1, code: 'SS-1', remainingKg: 74.3, receivedOn: '2027-03-01' }],
+  } as unknown as Stock;
+
+  it('says its packs, and unfolds its lots on a press', () => {
+    show(<MaterialRow stock={stock} need={undefined} />);
+    expect(screen.getByText('74.3 kg')).toBeVisible();
+    expect(screen.getByText(/^2 bags and 24\.3 kg/)).toBeVisible();
+    expect(screen.getByText('the plan takes none of it')).toBeInTheDocument();
+    expect(screen.queryByText('SS-1')).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'Lots of Silica sand' }));
+    expect(screen.getByText('SS-1')).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Delivery' })).toBeVisible();
+  });
+});
