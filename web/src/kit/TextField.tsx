@@ -11,6 +11,8 @@ interface Props {
   type?: HTMLInputTypeAttribute;
   list?: string;
   onLeave?: () => void;
+  /** What it comes to, under it, where nothing is wrong. */
+  note?: string | undefined;
   /** The trade word in its label that has a meaning to be looked up. */
   hint?: Word | undefined;
 }
@@ -24,6 +26,7 @@ export function TextField({
   type = 'text',
   list,
   onLeave,
+  note,
   hint,
 }: Props) {
   const id = useId();
@@ -55,8 +58,8 @@ export function TextField({
         borderWidth="2px"
         borderColor={problem ? 'oxide' : 'steel'}
       />
-      <Text id={`${id}-problem`} textStyle="small" minH="20px" color="oxide">
-        {problem}
+      <Text id={`${id}-problem`} textStyle="small" minH="20px" color={problem ? 'oxide' : 'quiet'}>
+        {problem ?? note}
       </Text>
     </Box>
   );

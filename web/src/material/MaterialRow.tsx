@@ -77,7 +77,7 @@ export function MaterialRow({ stock, need }: Props) {
               <PackRow pack={material.pack ?? ''} packs={packs} title={`${said} left`} />
             ) : (
               <Text as="span" color="quiet" textStyle="small">
-                none; book a delivery
+                none left
               </Text>
             )}
           </Press>

@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { messageOf, Problem } from '../api/client';
-import { Key } from '../kit/States';
+import { Key, Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { type Mould, useAddCopy, useNextCode } from './useMoulds';
 
@@ -9,7 +9,7 @@ import { type Mould, useAddCopy, useNextCode } from './useMoulds';
 export function AddCopy({ mould }: { mould: Mould }) {
   const [open, setOpen] = useState(false);
   const [typed, setTyped] = useState<string>();
-  const { data: next } = useNextCode(mould.id, open);
+  const { data: next, error: noCode } = useNextCode(mould.id, open);
   const code = typed ?? next?.code ?? '';
   const [place, setPlace] = useState('');
   const [before, setBefore] = useState('0');
@@ -30,6 +30,10 @@ export function AddCopy({ mould }: { mould: Mould }) {
         Add a copy
       </Key>
     );
+  }
+  if (!next && !noCode) {
+    // A code that comes while somebody types would run into theirs.
+    return <Loading what="the next code" />;
   }
   return (
     <form

@@ -1,5 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { amount } from '../kit/format';
+import { mass } from '../kit/style/units';
 import { Choice } from '../kit/Choice';
 import { SmallSection } from '../kit/SmallSection';
 import { TextField } from '../kit/TextField';
@@ -11,6 +12,14 @@ const WAYS = [
   ['each', 'each piece in one of them'],
   ['one', 'all in one piece, by share'],
 ] as const;
+
+/** What a share of the piece is in dry mix. */
+function shareOf(dryMixKg: number | undefined, share: string): string | undefined {
+  const percent = amount(share);
+  return dryMixKg === undefined || percent === undefined
+    ? undefined
+    : `${mass((dryMixKg * percent) / 100)} of dry mix`;
+}
 
 /** Pieces in the colours that could be made stand on steel; those chosen are framed. */
 export function ColourStep({ draft, change, shape, preview }: Answers) {
@@ -73,6 +82,7 @@ export function ColourStep({ draft, change, shape, preview }: Answers) {
               <TextField
                 key={c.code}
                 label={`${c.name}, % of the piece`}
+                note={shareOf(preview.data?.dryMixKg, c.share)}
                 text={c.share}
                 onText={(share) => change({ colours: withShare(draft.colours, i, share) })}
                 problem={

@@ -1,4 +1,6 @@
+import { Box, VisuallyHidden } from '@chakra-ui/react';
 import { Fragment, type ReactNode } from 'react';
+import { Loading } from '../kit/States';
 import { setStyle } from '../kit/style/style';
 import { styleDraftOf } from './styleDraft';
 import { useWorkshop } from './useWorkshop';
@@ -8,7 +10,14 @@ export function StyleGate({ children }: { children: ReactNode }) {
   const { data, error } = useWorkshop();
   if (!data) {
     // Without an answer the pages say themselves what is wrong.
-    return error ? children : null;
+    return error ? (
+      children
+    ) : (
+      <Box as="main">
+        <VisuallyHidden as="h1">Iron Shelf</VisuallyHidden>
+        <Loading what="the workshop" />
+      </Box>
+    );
   }
   const style = { ...styleDraftOf(data), cup: data.cup };
   setStyle(style);

@@ -11,8 +11,8 @@ const KG: Record<ScaleUnit, number> = { g: 0.001, oz: KG_PER_OZ, lb: KG_PER_LB }
 /** The least step over 5 kg and over 20 kg, in the scale's unit: larger scales show less. */
 const COARSE: Record<ScaleUnit, [number, number]> = { g: [5, 50], oz: [0.2, 2], lb: [0.1, 0.1] };
 
-/** Pounds and ounces from here on: nobody counts 83 ounces. */
-const OUNCES_ALONE = 48;
+/** Pounds and ounces from four pounds on: nobody counts 83 ounces. */
+const OUNCES_ALONE = 64;
 const GRAMS_ALONE = 10_000;
 
 /** The mass in the scale's unit, to the step that it shows. */

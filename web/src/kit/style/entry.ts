@@ -51,7 +51,7 @@ function us(value: number, measure: Measure): string {
 
 function pounds(lb: number): string {
   const oz = Number((lb * 16).toFixed(2));
-  if (oz < 48) {
+  if (oz < 64) {
     return `${oz} oz`;
   }
   if (Number.isInteger(Number(lb.toFixed(3)) * 10)) {

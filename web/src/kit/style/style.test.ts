@@ -109,7 +109,7 @@ describe('what was typed comes back as typed', () => {
 });
 
 describe('the bench, to what its scale shows', () => {
-  it('in ounces, and in pounds and ounces from three pounds on', () => {
+  it('in ounces, and in pounds and ounces from four pounds on', () => {
     setStyle(US);
     expect(benchMass(30 * KG_PER_OZ)).toBe('30\u2009oz');
     expect(benchMass(0.4)).toBe('14.1\u2009oz');

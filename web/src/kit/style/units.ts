@@ -104,7 +104,7 @@ function usParts(value: number, measure: Measure): Said {
   const own = inUnit(value, measure);
   switch (measure) {
     case 'mass':
-      return Math.abs(own) < 3 - 1e-9 ? said(figures(own * 16), 'oz') : said(figures(own), 'lb');
+      return Math.abs(own) < 4 - 1e-9 ? said(figures(own * 16), 'oz') : said(figures(own), 'lb');
     case 'length':
       return said(inches(own), 'in');
     case 'volume': {

@@ -3,6 +3,7 @@ package ironshelf.plan;
 import ironshelf.http.CsvTable;
 import ironshelf.plan.needs.NeedsService;
 import ironshelf.plan.needs.NeedsView;
+import ironshelf.style.ShopWriter;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -18,11 +19,14 @@ class NeedsController {
   private final PlanService plans;
   private final PlanReader reader;
   private final NeedsService needs;
+  private final ShopWriter writer;
 
-  NeedsController(PlanService plans, PlanReader reader, NeedsService needs) {
+  NeedsController(
+      PlanService plans, PlanReader reader, NeedsService needs, ShopWriter writer) {
     this.plans = plans;
     this.reader = reader;
     this.needs = needs;
+    this.writer = writer;
   }
 
   @GetMapping("/api/needs")
@@ -42,14 +46,17 @@ class NeedsController {
         row.put("order_by", p.orderBy().toString());
         row.put("needed_on", p.neededOn().toString());
         row.put("packs", String.valueOf(p.packs()));
+        row.put("amount", writer.mass(p.massKg()).replace('\u2009', ' '));
         row.put("kg", BigDecimal.valueOf(p.massKg()).toPlainString());
         row.put("price", p.price() == null ? "" : p.price().toPlainString());
+        row.put("currency", p.price() == null ? "" : writer.style().currency());
         rows.add(row);
       }
     }
     return CsvTable.file(
         "shopping-list.csv",
-        List.of("material", "order_by", "needed_on", "packs", "kg", "price"),
+        List.of(
+            "material", "order_by", "needed_on", "packs", "amount", "kg", "price", "currency"),
         rows);
   }
 }

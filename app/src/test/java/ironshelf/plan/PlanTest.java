@@ -192,7 +192,7 @@ class PlanTest {
       }
     }
     assertThat(new String(app.file("/api/needs.csv"), java.nio.charset.StandardCharsets.UTF_8))
-        .startsWith("material,order_by,needed_on,packs,kg,price");
+        .startsWith("material,order_by,needed_on,packs,amount,kg,price,currency");
   }
 
   /** Handbook 2-5's own example, as it stands there. */

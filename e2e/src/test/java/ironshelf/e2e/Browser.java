@@ -56,10 +56,18 @@ final class Browser implements AutoCloseable {
 
   /** A window of its own on this shop; the paths it goes to later are of the same shop. */
   Page open(RunningApp app, String path) {
+    // Where kilograms, euros and 24 hours are usual: what a new shop is offered is what it has.
+    return open(app, path, "en-IE", "Europe/Dublin");
+  }
+
+  /** The same in the browser of somebody there: what a new shop is offered is usual there. */
+  Page open(RunningApp app, String path, String language, String zone) {
     Page page =
         chromium.newPage(
             new com.microsoft.playwright.Browser.NewPageOptions()
                 .setBaseURL(app.address())
+                .setLocale(language)
+                .setTimezoneId(zone)
                 // A colour on its way to another is neither of them to the eye of a check.
                 .setReducedMotion(ReducedMotion.REDUCE)
                 .setViewportSize(1280, 800));

@@ -60,7 +60,7 @@ class FirstProductTest {
       Browser.isAccessible(page);
       effort.press("Next");
       effort.type("name (Pot of two tubs where it is left empty)", "Harbour pot");
-      effort.type("sold for", "24");
+      effort.type("sold for, €", "24");
       Browser.isAccessible(page);
       effort.press("Make it");
       toTheFirstFigure(page, effort, "portland cement, grey");
@@ -75,11 +75,11 @@ class FirstProductTest {
       Browser.isAccessible(page);
       page.getByText("Book a delivery").first().click();
       page.getByLabel("how much came (a pack is a 25 kg bag)").fill("6 bags");
-      page.getByLabel("price of the delivery").fill("58.80");
-      assertThat(page.getByText("read as 6 × 25 kg, 150 kg at 0.39 a kilogram")).isVisible();
+      page.getByLabel("price of the delivery, €").fill("58.80");
+      assertThat(page.getByText("read as 6 × 25 kg, 150 kg at €0.39 a kg")).isVisible();
       Browser.isAccessible(page);
       page.getByText("Book it").click();
-      assertThat(page.getByText("58.80 paid")).isVisible();
+      assertThat(page.getByText("€58.80 paid")).isVisible();
     }
   }
 

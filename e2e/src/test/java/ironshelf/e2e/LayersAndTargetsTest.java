@@ -91,7 +91,7 @@ class LayersAndTargetsTest {
     bench.key("Take out 1").click();
     page.navigate("/moulds/6");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("P1")).click();
-    page.getByText(Pattern.compile("^19.980.g$")).click();
+    page.getByText(Pattern.compile("^19.98.kg$")).click();
     assertThat(page.getByText("out of the mould")).isVisible();
     assertThat(page.getByText("stayed in the bowl")).isVisible();
     Browser.isAccessible(page);
@@ -109,6 +109,9 @@ class LayersAndTargetsTest {
     page.getByLabel("does it fit").selectOption("Hex tile");
     assertThat(page.getByText("It does not fit:")).isVisible();
     // 50 lb with 2 lb of hardware: 24 lb a head.
+    Locator hand = page.getByLabel("A hand weight of two heads");
+    hand.getByLabel("dry mass wanted").fill("50 lb");
+    hand.getByLabel("handle and bars").fill("2 lb");
     assertThat(page.getByLabel("A hand weight of two heads")).containsText("10.89 kg");
     Browser.isAccessible(page);
   }

@@ -40,7 +40,7 @@ class RecipesTest {
     page.navigate("/stock");
     cement.getByLabel("Lots of Rapid-setting cement").click();
     assertThat(cement).containsText("kg/m³ loose, measured here");
-    cement.getByText("Delivery").click();
+    button(cement, "Delivery").click();
     cement.getByLabel("lot code, if it has one").fill("RC-1");
     Locator amount = cement.getByLabel("how much came (a pack is a 20 kg bag)");
     amount.fill("3 stone");

@@ -21,20 +21,31 @@ final class Screenshots {
     pages.put("plan-day", "/plan");
     pages.put("plan-mould", "/plan?by=mould");
     pages.put("promise", "/plan/promise?goods=6-4&quantity=12");
-    pages.put("dispatch", "/dispatch/1");
+    pages.put("workshop", "/workshop");
     pages.put("mould", "/moulds/1");
     pages.put("recipe", "/recipes/1");
     pages.put("stock", "/stock");
-    pages.put("piece", "/pieces/4");
+    pages.put("inspect", "/pieces/40/inspect");
     pages.put("set-up", "/set-up/shape");
     pages.put("products", "/products");
     pages.put("product", "/products/1");
-    pages.put("materials", "/stock/take");
-    pages.put("fill", "/pour/sheet?fills=4-0-26&colourway=1");
     pages.put("pour-sheet", "/pour/sheet?fills=1-3-5.6.7&colourway=2");
-    try (RunningApp app = new RunningApp(true);
-        Browser browser = new Browser()) {
-      pages.forEach(
+    Map<String, String> us = new LinkedHashMap<>();
+    us.put("product-us", "/products/1");
+    us.put("pour-sheet-us", "/pour/sheet?fills=1-3-5.6.7&colourway=2");
+    try (Browser browser = new Browser()) {
+      try (RunningApp app = new RunningApp(true)) {
+        take(browser, app, pages, folder);
+      }
+      try (RunningApp app = new RunningApp(true, "us")) {
+        take(browser, app, us, folder);
+      }
+    }
+  }
+
+  private static void take(
+      Browser browser, RunningApp app, Map<String, String> pages, Path folder) {
+    pages.forEach(
           (name, path) -> {
             Page page = browser.open(app, path);
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
@@ -46,24 +57,21 @@ final class Screenshots {
               page.getByText("night", new Page.GetByTextOptions().setExact(true)).click();
               page.waitForTimeout(500);
             }
-            if (name.equals("pour-sheet")) {
+            if (name.startsWith("pour-sheet")) {
               page.getByText("Done, go on").click();
               page.getByText("Done, go on").click();
               page.getByText("went in").click();
               page.getByText("Demo: pour it").click();
               page.waitForTimeout(2_500);
             }
-            if (name.equals("fill")) {
-              Bench bench = new Bench(page);
-              bench.key("Done, go on").click();
-              bench.key("Done, go on").click();
-              bench.weighAndMix(3);
-              bench.weighAndMix(3);
-              page.waitForTimeout(500);
+            if (name.equals("inspect")) {
+              page.getByText("Pinholes").first().click();
+              page.getByLabel("Where it is on the piece")
+                  .click(new com.microsoft.playwright.Locator.ClickOptions().setPosition(200, 160));
+              page.waitForTimeout(800);
             }
             page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
             page.close();
           });
-    }
   }
 }

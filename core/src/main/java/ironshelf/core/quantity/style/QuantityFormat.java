@@ -69,7 +69,7 @@ public final class QuantityFormat {
     return switch (measure) {
       case MASS -> {
         double oz = value / KG_PER_OZ;
-        yield Math.abs(oz) < 48 - 1e-9 ? figures(oz) + " oz" : figures(value / KG_PER_LB) + " lb";
+        yield Math.abs(oz) < 64 - 1e-9 ? figures(oz) + " oz" : figures(value / KG_PER_LB) + " lb";
       }
       case LENGTH -> inches(value / 1000 / M_PER_INCH) + " in";
       case VOLUME -> {

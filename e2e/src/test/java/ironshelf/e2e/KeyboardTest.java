@@ -1,0 +1,104 @@
+package ironshelf.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceLock;
+
+/** Journeys by keyboard alone: Tab to what is wanted, Enter or Space on it, typing into fields. */
+@ExtendWith(Workshop.class)
+class KeyboardTest {
+
+  private static final int MOST_TABS = 140;
+
+  /** What has the focus, as it is called. */
+  private static final String FOCUSED =
+      """
+      () => {
+        const e = document.activeElement;
+        const label = e.labels && e.labels[0] ? e.labels[0].textContent : '';
+        return (e.getAttribute('aria-label') || label || e.textContent || '').trim();
+      }
+      """;
+
+  @Test
+  void fromAnEmptyShopToTheFirstFigure(@Workshop.Empty RunningApp app, Browser browser) {
+    Page page = browser.open(app, "/set-up/name");
+    type(page, "name of your shop", "Key Pots");
+    for (int question = 0; question < 5; question++) {
+      press(page, "Next");
+    }
+    assertThat(page.getByText("What shape is it?")).isVisible();
+    press(page, "shallow tray");
+    type(page, "height", "25");
+    press(page, "Next");
+    press(page, "White neat 2 : 1");
+    for (int question = 0; question < 3; question++) {
+      press(page, "Next");
+    }
+    type(page, "sold for", "12");
+    press(page, "Make it");
+    page.waitForURL(Pattern.compile(".*/pour/sheet.*"));
+    press(page, "Done, go on");
+    press(page, "Done, go on");
+    press(page, "Type it");
+    type(page, "What went in", "250");
+    page.keyboard().press("Enter");
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(2)).first())
+        .not()
+        .containsText("ortland");
+  }
+
+  @Test
+  @ResourceLock(Workshop.DEMO)
+  void anOrderIsTakenAndAPieceLookedAt(RunningApp app, Browser browser) {
+    Page page = browser.open(app, "/orders/new");
+    type(page, "customer", "Key Street Pots");
+    type(page, "due", "1 June 2027");
+    tabTo(page, "product");
+    page.keyboard().type("Hex tile");
+    type(page, "how many", "4");
+    press(page, "Take the order");
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+        .containsText("Key Street Pots");
+
+    // The upright by its keys, the shelf's groups one after the other, out again by Escape.
+    page.keyboard().press("Alt+1");
+    assertThat(page).hasTitle(Pattern.compile("^Shelf"));
+    press(page, "Reed vase");
+    assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+    page.keyboard().press("Escape");
+    assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    page.keyboard().press("?");
+    assertThat(page.getByText("What the words mean")).isVisible();
+    page.keyboard().press("Escape");
+  }
+
+  private static void type(Page page, String label, String text) {
+    tabTo(page, label);
+    page.keyboard().press("Control+A");
+    page.keyboard().type(text);
+  }
+
+  private static void press(Page page, String name) {
+    tabTo(page, name);
+    page.keyboard().press("Enter");
+    page.waitForTimeout(250);
+  }
+
+  /** On by Tab, round the page if need be, until what is called so has the focus. */
+  private static void tabTo(Page page, String name) {
+    for (int tab = 0; tab < MOST_TABS; tab++) {
+      page.keyboard().press("Tab");
+      if (((String) page.evaluate(FOCUSED)).startsWith(name)) {
+        return;
+      }
+    }
+    Assertions.fail(name + " is not reached by Tab on " + page.url());
+  }
+}
