@@ -24,9 +24,9 @@ export function DefectMap({ section, swatch, defects, words, onPoint, onMark }: 
   const half = halfWidth(section);
   const rim = section.rimMm;
   const unit = Math.max(2 * half, rim) / 100;
-  const side = half * MARGIN + 14 * unit;
+  const side = half * MARGIN;
   const width = 2 * (half + side);
-  const height = rim + 16 * unit;
+  const height = rim + 22 * unit;
   return (
     <Svg
       role="img"
@@ -115,9 +115,9 @@ export function DefectMap({ section, swatch, defects, words, onPoint, onMark }: 
               strokeWidth={0.9 * unit}
             />
             <text
-              x={d.x < 0 ? -half - 2 * unit : half + 2 * unit}
-              y={(1 - d.y) * rim + 1.5 * unit}
-              textAnchor={d.x < 0 ? 'end' : 'start'}
+              x={d.x * half}
+              y={(1 - d.y) * rim + 11 * unit}
+              textAnchor={d.x < -0.4 ? 'start' : d.x > 0.4 ? 'end' : 'middle'}
               style={{ ...TEXT, fontSize: 4 * unit }}
               fill="currentColor"
             >

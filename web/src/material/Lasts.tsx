@@ -57,10 +57,19 @@ export function Lasts({ need }: { need: Need }) {
           fill={out === undefined ? 'var(--chakra-colors-rule)' : 'var(--chakra-colors-oxide)'}
           opacity={out === undefined ? 1 : 0.3}
         />
-        {out !== undefined && (
-          <circle cx={x(out)} cy={HEIGHT - 5} r={5} fill="var(--chakra-colors-oxide)" />
-        )}
       </Svg>
+      {out !== undefined && (
+        <Box
+          aria-hidden
+          position="absolute"
+          bottom="-2px"
+          w="10px"
+          h="10px"
+          borderRadius="full"
+          bg="oxide"
+          style={{ left: `calc(${(100 * out) / WEEKS}% - 5px)` }}
+        />
+      )}
       {order && (
         <Box
           position="absolute"

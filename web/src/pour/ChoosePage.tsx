@@ -1,6 +1,6 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { Link, useSearchParams } from 'react-router';
-import { counted, plural } from '../kit/format';
+import { counted } from '../kit/format';
 import { SmallSection } from '../kit/SmallSection';
 import { day } from '../kit/style/time';
 import { Failed, Loading } from '../kit/States';
@@ -166,10 +166,13 @@ function Choice({ wanted, mould, on, onPress }: ChoiceProps) {
         </Text>
         <Text textStyle="small" color="quiet" truncate>
           {wanted.number} {wanted.customer} · due {day(line.due)}
-          {free !== undefined &&
-            ` · ${free === 0 ? 'no copy free' : `${plural(free, 'copy')} free`}`}
         </Text>
       </Box>
+      {free !== undefined && (
+        <Text textStyle="small" color={free === 0 ? 'ochre' : 'quiet'} flexShrink={0}>
+          {free === 0 ? 'none free' : `${free} free`}
+        </Text>
+      )}
     </Press>
   );
 }

@@ -271,7 +271,12 @@ class DemoCatalogue {
   /** Bays of the ready shelf; each mould's pieces stand in one. */
   private static final int BAYS = 4;
 
-  private long stock(String code, double packKg, String pricePerPack) {
+  private long stock(String code, double metricPackKg, String pricePerPack) {
+    // A pack is a round figure where it is sold.
+    double packKg =
+        writer.style().units() == UnitSystem.US
+            ? Math.round(metricPackKg / KG_PER_LB) * KG_PER_LB
+            : metricPackKg;
     MaterialView material = materials.adoptOnce(code);
     materials.change(
         material.id(),

@@ -21,8 +21,7 @@ class NeedsController {
   private final NeedsService needs;
   private final ShopWriter writer;
 
-  NeedsController(
-      PlanService plans, PlanReader reader, NeedsService needs, ShopWriter writer) {
+  NeedsController(PlanService plans, PlanReader reader, NeedsService needs, ShopWriter writer) {
     this.plans = plans;
     this.reader = reader;
     this.needs = needs;
@@ -55,8 +54,7 @@ class NeedsController {
     }
     return CsvTable.file(
         "shopping-list.csv",
-        List.of(
-            "material", "order_by", "needed_on", "packs", "amount", "kg", "price", "currency"),
+        List.of("material", "order_by", "needed_on", "packs", "amount", "kg", "price", "currency"),
         rows);
   }
 }

@@ -46,32 +46,32 @@ final class Screenshots {
   private static void take(
       Browser browser, RunningApp app, Map<String, String> pages, Path folder) {
     pages.forEach(
-          (name, path) -> {
-            Page page = browser.open(app, path);
-            page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
-            page.waitForFunction("!document.body.innerText.includes('Fetching')");
-            page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
-            // Sums follow the data they are asked for with.
-            page.waitForTimeout(1_500);
-            if (name.equals("shelf-dark")) {
-              page.getByText("night", new Page.GetByTextOptions().setExact(true)).click();
-              page.waitForTimeout(500);
-            }
-            if (name.startsWith("pour-sheet")) {
-              page.getByText("Done, go on").click();
-              page.getByText("Done, go on").click();
-              page.getByText("went in").click();
-              page.getByText("Demo: pour it").click();
-              page.waitForTimeout(2_500);
-            }
-            if (name.equals("inspect")) {
-              page.getByText("Pinholes").first().click();
-              page.getByLabel("Where it is on the piece")
-                  .click(new com.microsoft.playwright.Locator.ClickOptions().setPosition(200, 160));
-              page.waitForTimeout(800);
-            }
-            page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
-            page.close();
-          });
+        (name, path) -> {
+          Page page = browser.open(app, path);
+          page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+          page.waitForFunction("!document.body.innerText.includes('Fetching')");
+          page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+          // Sums follow the data they are asked for with.
+          page.waitForTimeout(1_500);
+          if (name.equals("shelf-dark")) {
+            page.getByText("night", new Page.GetByTextOptions().setExact(true)).click();
+            page.waitForTimeout(500);
+          }
+          if (name.startsWith("pour-sheet")) {
+            page.getByText("Done, go on").click();
+            page.getByText("Done, go on").click();
+            page.getByText("went in").click();
+            page.getByText("Demo: pour it").click();
+            page.waitForTimeout(2_500);
+          }
+          if (name.equals("inspect")) {
+            page.getByText("Pinholes").first().click();
+            page.getByLabel("Where it is on the piece")
+                .click(new com.microsoft.playwright.Locator.ClickOptions().setPosition(200, 160));
+            page.waitForTimeout(800);
+          }
+          page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+          page.close();
+        });
   }
 }
