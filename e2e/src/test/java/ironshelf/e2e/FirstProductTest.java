@@ -35,9 +35,11 @@ class FirstProductTest {
       assertThat(page.getByText("What is your shop called?")).isVisible();
       Browser.isAccessible(page);
       effort.type("name of your shop", "Quay Pots");
-      for (int question = 0; question < 5; question++) {
-        effort.press("Next");
-      }
+      effort.press("Next: units and money");
+      effort.press("Next: who works when");
+      effort.press("Next: mixer and scale");
+      effort.press("Next: what you make");
+      effort.press("Next: your first product");
       assertThat(page.getByText("What shape is it?")).isVisible();
       effort.type("outer, across the top", "6 1/4 in");
       effort.type("inner, across the top", "170");

@@ -163,11 +163,11 @@ class MouldsTest {
     file.setInputFiles(stl(cube.replaceFirst("(?s)facet.*?endfacet\\s*", "")));
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("3 edges are open");
     file.setInputFiles(stl(cube));
-    assertThat(page.getByText("12 triangles, closed · 1.000 L")).isVisible();
+    assertThat(page.getByText("12 triangles, closed · 1")).isVisible();
     Browser.isAccessible(page);
     button(page, "Keep this mould").click();
     assertThat(page).hasTitle("Scanned block mould · Iron Shelf");
-    assertThat(page.getByText("1.000 L").first()).isVisible();
+    assertThat(page.locator("main")).containsText(Pattern.compile("1\\s*L\\s*it holds"));
   }
 
   @Test

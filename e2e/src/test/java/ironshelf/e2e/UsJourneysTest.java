@@ -97,11 +97,11 @@ class UsJourneysTest {
     try (RunningApp app = new RunningApp(false)) {
       Page page = chicago(browser, app);
       Effort effort = new Effort(page);
-      effort.press("Next");
-      effort.press("Next");
+      effort.press("Next: who works when");
+      effort.press("Next: mixer and scale");
       effort.choose("mixed in", "10 gal");
-      effort.press("Next");
-      effort.press("Next");
+      effort.press("Next: what you make");
+      effort.press("Next: your first product");
       effort.press("sphere");
       effort.type("across", "15 1/4 in");
       effort.press("Next");
@@ -134,9 +134,10 @@ class UsJourneysTest {
 
   /** Every answer about the shop left as it is offered. */
   private static void toTheShape(Effort effort) {
-    for (int question = 0; question < 4; question++) {
-      effort.press("Next");
-    }
+    effort.press("Next: who works when");
+    effort.press("Next: mixer and scale");
+    effort.press("Next: what you make");
+    effort.press("Next: your first product");
   }
 
   private static void toTheFirstFigure(Page page, Effort effort, String first) {
