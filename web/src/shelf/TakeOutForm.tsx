@@ -8,6 +8,7 @@ import { QuantityField } from '../kit/QuantityField';
 import { Caution, Key } from '../kit/States';
 import { type Entry, entriesOf, isFilled, requestOf, type Touch } from './takeOut';
 import { TouchKeys } from './TouchKeys';
+import { doubt, useUsualMass } from './unlikely';
 import { isDue } from './time';
 import { type Group, useTakeOut } from './useShelf';
 import { mass as massOf } from '../kit/style/units';
@@ -28,6 +29,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
   const [wrong, setWrong] = useState<string>();
   const takeOut = useTakeOut();
   const read = useReader();
+  const usualKg = useUsualMass(group);
   const due = isDue(group, now) && !group.next;
   const filled = entries.filter(isFilled);
   const ready = filled.length === entries.length && (due || early.trim() !== '');
@@ -36,11 +38,17 @@ export function TakeOutForm({ group, now, onDone }: Props) {
     setEntries(entries.map((e, n) => (n === i ? { ...e, ...part } : e)));
 
   const submit = async () => {
-    setWrong(undefined);
     try {
       const masses = await Promise.all(
         entries.map((e) => (e.text.trim() === '' ? undefined : read(e.text, 'mass'))),
       );
+      const question = masses
+        .map((m) => doubt(m, usualKg, group.product))
+        .find((q) => q !== undefined);
+      if (question !== undefined && question !== wrong) {
+        setWrong(question);
+        return;
+      }
       await takeOut.mutateAsync({ key, body: requestOf(entries, masses, early, touch) });
       onDone();
     } catch (error) {
