@@ -10,7 +10,7 @@ class StartingMaterialsTest {
 
   private static final String HEAD =
       "code,name,role,relative_density,bulk_kg_m3,solids_percent,cement_percent,"
-          + "largest_grain_mm,pack,piece_g,lead_days,note,source\n";
+          + "largest_grain_mm,pack,pack_us,piece_g,lead_days,note,source\n";
 
   @Test
   void shipsItsTableWithASourceBesideEach() {
@@ -38,7 +38,7 @@ class StartingMaterialsTest {
     assertThatThrownBy(() -> read("a,A,GLUE,3,1500,,100,,,,,5,,x\n")).hasMessageContaining("GLUE");
     assertThatThrownBy(() -> read("a,A,BINDER,NaN,1500,,100,,,,,5,,x\n"))
         .hasMessageContaining("row 1");
-    assertThatThrownBy(() -> read("a,A,BINDER,3,1500,,100,,,,5,,\n"))
+    assertThatThrownBy(() -> read("a,A,BINDER,3,1500,,100,,,,,5,,\n"))
         .hasMessageContaining("source");
   }
 
