@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -50,6 +51,16 @@ final class Effort {
   void choose(String label, String value) {
     page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).selectOption(value);
     presses++;
+  }
+
+  /** From the sheet to what is weighed first: moulds ready, gloves on. */
+  void toTheFirstFigure(String first) {
+    page.waitForURL(Pattern.compile(".*/pour/sheet.*"));
+    press("Done, go on");
+    press("Done, go on");
+    PlaywrightAssertions.assertThat(
+            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(2)).first())
+        .containsText(Pattern.compile(first, Pattern.CASE_INSENSITIVE));
   }
 
   /** Within what a first product may take, and as docs/effort.md tells it. */

@@ -65,7 +65,7 @@ class FirstProductTest {
       effort.type("sold for, €", "24");
       Browser.isAccessible(page);
       effort.press("Make it");
-      toTheFirstFigure(page, effort, "portland cement, grey");
+      effort.toTheFirstFigure("portland cement, grey");
       effort.holds("a pot between two tubs, 1 : 3 with a red oxide", MOST_FIELDS, MOST_PRESSES);
 
       // What it lacks is said on its page, with a key to where it is mended.
@@ -106,7 +106,7 @@ class FirstProductTest {
       effort.press("Next");
       effort.type("name (Kit mould, by dry mix where it is left empty)", "Tide cup");
       effort.press("Make it");
-      toTheFirstFigure(page, effort, "portland cement, white");
+      effort.toTheFirstFigure("portland cement, white");
       effort.holds(
           "a vessel of 1.4 kg dry mix, 60 : 40 white and black", MOST_FIELDS, MOST_PRESSES);
       ShopApi api = new ShopApi(page);
@@ -145,7 +145,7 @@ class FirstProductTest {
       effort.type("sold by weight: dry weight with hardware", "20 kg");
       assertThat(page.getByText("20.7").first()).isVisible();
       effort.press("Make it");
-      toTheFirstFigure(page, effort, "bagged high-strength concrete mix");
+      effort.toTheFirstFigure("bagged high-strength concrete mix");
       effort.holds("a 20 kg plate of bagged mix, bore and fibre", MOST_FIELDS, MOST_PRESSES);
       JsonNode sheet = sheet(new ShopApi(page), "Loading plate");
       Assertions.assertThat(sheet.toString()).contains("Polymer fibre");
@@ -178,7 +178,7 @@ class FirstProductTest {
       // Never a bath by default.
       assertThat(page.getByLabel("route")).containsText("Brushed hypertufa");
       effort.press("Make it");
-      toTheFirstFigure(page, effort, "portland cement, grey");
+      effort.toTheFirstFigure("portland cement, grey");
       effort.holds("a hypertufa box", MOST_FIELDS, MOST_PRESSES);
     }
   }
@@ -202,15 +202,6 @@ class FirstProductTest {
       assertThat(page.getByText("There is nothing to make yet")).isVisible();
       Browser.isAccessible(page);
     }
-  }
-
-  /** Moulds ready, gloves on, then the first thing to weigh. */
-  private static void toTheFirstFigure(Page page, Effort effort, String first) {
-    page.waitForURL(Pattern.compile(".*/pour/sheet.*"));
-    effort.press("Done, go on");
-    effort.press("Done, go on");
-    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(2)).first())
-        .containsText(Pattern.compile(first, Pattern.CASE_INSENSITIVE));
   }
 
   private static JsonNode sheet(ShopApi api, String product) {

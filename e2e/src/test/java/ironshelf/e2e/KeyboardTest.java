@@ -2,6 +2,7 @@ package ironshelf.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
@@ -9,6 +10,7 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.parallel.ResourceLock;
+import tools.jackson.databind.JsonNode;
 
 /** Journeys by keyboard alone: Tab to what is wanted, Enter or Space on it, typing into fields. */
 @ExtendWith(Workshop.class)
@@ -79,6 +81,41 @@ class KeyboardTest {
     page.keyboard().press("?");
     assertThat(page.getByText("What the words mean")).isVisible();
     page.keyboard().press("Escape");
+  }
+
+  @Test
+  void piecesComeOutAreLookedAtAndGo(Browser browser) {
+    try (RunningApp app = new RunningApp(true)) {
+      Page page = browser.open(app, "/");
+      ShopApi shop = new ShopApi(page);
+      press(page, "Ripple bowl ×3");
+      for (Locator mass : page.getByLabel(Pattern.compile("^Mass of ")).all()) {
+        type(page, mass.evaluate("f => f.labels[0].textContent").toString().strip(), "2.07 kg");
+      }
+      press(page, "Take out 3");
+      assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+
+      page.navigate("/pieces/" + due(shop, "inspect") + "/inspect");
+      press(page, "Pinholes on the face");
+      assertThat(page.getByText("looks like a second")).isVisible();
+      press(page, "It is a second");
+      assertThat(page.getByText("Pinholes on the face")).isVisible();
+
+      page.keyboard().press("Alt+0");
+      assertThat(page).hasTitle(Pattern.compile("^Send"));
+      press(page, "Pack");
+      press(page, "Mark as sent");
+      assertThat(page).hasURL(Pattern.compile(".*/orders/\\d+$"));
+    }
+  }
+
+  private static long due(ShopApi shop, String step) {
+    for (JsonNode group : shop.get("/api/shelf").path("groups")) {
+      if (group.path("step").asString().equals(step)) {
+        return group.path("pieceIds").get(0).asLong();
+      }
+    }
+    throw new AssertionError("nothing to " + step);
   }
 
   private static void type(Page page, String label, String text) {

@@ -3,13 +3,19 @@ package ironshelf.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.parallel.ResourceLock;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Every page in both systems of units: no unit of the other one, no amount without its currency, no
@@ -90,6 +96,9 @@ class ShopStyleTest {
   private static final Pattern CLOCK_24 =
       Pattern.compile("(?<![\\d:.])([01]\\d|2[0-3]):[0-5]\\d(?! ?[ap]m|:\\d)");
 
+  private static final DateTimeFormatter WEEKDAY_AND_TIME =
+      DateTimeFormatter.ofPattern("EEE HH:mm", Locale.UK);
+
   private static final Pattern CLOCK_12 = Pattern.compile("\\d{1,2}:\\d\\d ?[ap]m");
 
   private static final Pattern AMOUNT =
@@ -119,6 +128,32 @@ class ShopStyleTest {
   @ResourceLock(Workshop.DEMO)
   void everyPageOfAMetricShop(RunningApp app, Browser browser) {
     Assertions.assertThat(walk(browser.open(app, "/"), US, CLOCK_12)).isEmpty();
+  }
+
+  /** What is due on another day says which, in the zone of the shop. */
+  @Test
+  @ResourceLock(Workshop.DEMO)
+  void aTimeThatIsNotTodayHasItsDay(RunningApp app, Browser browser) {
+    Page page = browser.open(app, "/");
+    assertThat(page.getByText("Fetching")).hasCount(0);
+    JsonNode shelf = new ShopApi(page).get("/api/shelf");
+    LocalDate today = day(shelf.path("now").asString());
+    int others = 0;
+    for (JsonNode group : shelf.path("groups")) {
+      String gate = group.path("gateAt").asString();
+      if (gate.isEmpty() || day(gate).equals(today)) {
+        continue;
+      }
+      others++;
+      String said =
+          Instant.parse(gate).atZone(ZoneId.systemDefault()).format(WEEKDAY_AND_TIME);
+      assertThat(page.locator("main")).containsText(said);
+    }
+    Assertions.assertThat(others).as("the demo has something due on another day").isPositive();
+  }
+
+  private static LocalDate day(String instant) {
+    return LocalDate.ofInstant(Instant.parse(instant), ZoneId.systemDefault());
   }
 
   private static List<String> walk(Page page, Pattern foreign, Pattern otherClock) {
