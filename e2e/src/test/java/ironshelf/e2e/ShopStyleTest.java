@@ -145,8 +145,7 @@ class ShopStyleTest {
         continue;
       }
       others++;
-      String said =
-          Instant.parse(gate).atZone(ZoneId.systemDefault()).format(WEEKDAY_AND_TIME);
+      String said = Instant.parse(gate).atZone(ZoneId.systemDefault()).format(WEEKDAY_AND_TIME);
       assertThat(page.locator("main")).containsText(said);
     }
     Assertions.assertThat(others).as("the demo has something due on another day").isPositive();
