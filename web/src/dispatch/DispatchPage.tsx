@@ -7,6 +7,8 @@ import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { type Pick, usePicks } from './useDispatch';
 import { mass } from '../kit/style/units';
+import { alike } from './alike';
+import { PickPieces } from './PickPieces';
 
 /** What is ready to go, order by order, by its place on the shelf. */
 export function DispatchPage() {
@@ -57,7 +59,12 @@ function PickRow({ pick }: { pick: Pick }) {
           {pick.toCome > 0 ? `${pick.toCome} still to come` : 'all of it'}
         </Text>
       </Box>
-      <PickList pick={pick} />
+      <Box>
+        <PickPieces pick={pick} />
+        <Box mt={2}>
+          <PickList pick={pick} />
+        </Box>
+      </Box>
       <LinkKey main to={`/dispatch/${pick.orderId}`}>
         Pack
       </LinkKey>
@@ -88,16 +95,4 @@ export function PickList({ pick }: { pick: Pick }) {
       ))}
     </Box>
   );
-}
-
-type Picked = Pick['places'][number]['pieces'][number];
-
-/** Pieces of one product and colourway together. */
-function alike(pieces: Picked[]): [Picked, ...Picked[]][] {
-  const groups = new Map<string, [Picked, ...Picked[]]>();
-  for (const piece of pieces) {
-    const key = `${piece.product}, ${piece.colourway}`;
-    groups.set(key, [...(groups.get(key) ?? []), piece] as [Picked, ...Picked[]]);
-  }
-  return [...groups.values()];
 }

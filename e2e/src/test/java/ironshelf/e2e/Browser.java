@@ -84,11 +84,6 @@ final class Browser implements AutoCloseable {
     fitsItsWidth(page);
   }
 
-  /** Every text stands out from what is behind it; the rest does not change with the colours. */
-  static void isReadable(Page page) {
-    hasNoViolation(page, new AxeBuilder(page).withRules(List.of("color-contrast")));
-  }
-
   private static void hasNoViolation(Page page, AxeBuilder axe) {
     // In one go: no page here has frames, for which it would open a window of its own.
     assertThat(axe.setLegacyMode(true).analyze().getViolations())

@@ -74,7 +74,7 @@ class EverySizeTest {
           "document.querySelector('h1') && !document.body.innerText.includes('Fetching')");
       page.waitForLoadState(LoadState.LOAD);
       seen.add(path);
-      softly.assertThatCode(() -> Browser.isReadable(page)).as(path).doesNotThrowAnyException();
+      softly.assertThatCode(() -> Browser.isAccessible(page)).as(path).doesNotThrowAnyException();
       for (int[] size : SIZES) {
         page.setViewportSize(size[0], size[1]);
         softly
