@@ -1,4 +1,4 @@
-import { Box, VisuallyHidden } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { Fragment, type ReactNode } from 'react';
 import { Loading } from '../kit/States';
 import { setStyle } from '../kit/style/style';
@@ -14,7 +14,6 @@ export function StyleGate({ children }: { children: ReactNode }) {
       children
     ) : (
       <Box as="main">
-        <VisuallyHidden as="h1">Iron Shelf</VisuallyHidden>
         <Loading what="the workshop" />
       </Box>
     );

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.time.Instant;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -99,7 +100,7 @@ class KeyboardTest {
       press(page, "Pinholes on the face");
       assertThat(page.getByText("looks like a second")).isVisible();
       press(page, "It is a second");
-      assertThat(page.getByText("Pinholes on the face")).isVisible();
+      assertThat(page).hasURL(Pattern.compile(".*/pieces/\\d+$"));
 
       page.keyboard().press("Alt+0");
       assertThat(page).hasTitle(Pattern.compile("^Send"));
@@ -109,40 +110,10 @@ class KeyboardTest {
     }
   }
 
-  /** The office: a recipe taken and given a colour, its cement delivered, a mould described. */
-  @Test
-  void theOfficeWorkOfAnEmptyShop(Browser browser) {
-    try (RunningApp app = new RunningApp(false)) {
-      Page page = browser.open(app, "/recipes");
-      press(page, "Take it");
-      assertThat(page).hasTitle(Pattern.compile("^Rapid neat"));
-      press(page, "Add a colourway");
-      type(page, "name", "Chalk");
-      press(page, "Keep");
-      assertThat(page.getByLabel("Colourways")).containsText("Chalk");
-
-      page.keyboard().press("Alt+9");
-      assertThat(page).hasTitle(Pattern.compile("^Stock"));
-      press(page, "Lots of Rapid-setting cement");
-      press(page, "Delivery");
-      type(page, "how much came", "3 bags");
-      press(page, "Book it");
-      assertThat(page.getByLabel("Rapid-setting cement").first()).containsText("60 kg");
-
-      page.navigate("/moulds/new");
-      type(page, "name", "Key box");
-      type(page, "across the top", "120");
-      press(page, "Keep this mould");
-      assertThat(page).hasTitle(Pattern.compile("^Key box mould"));
-      press(page, "Add a copy");
-      press(page, "Add it");
-      assertThat(page.getByLabel("Copy KB1")).containsText("free");
-    }
-  }
-
   private static long due(ShopApi shop, String step) {
     for (JsonNode group : shop.get("/api/shelf").path("groups")) {
-      if (group.path("step").asString().equals(step)) {
+      if (group.path("step").asString().equals(step)
+          && Instant.parse(group.path("gateAt").asString()).isBefore(Instant.now())) {
         return group.path("pieceIds").get(0).asLong();
       }
     }
