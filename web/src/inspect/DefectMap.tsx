@@ -87,7 +87,7 @@ export function DefectMap({ section, swatch, defects, words, onPoint, onMark }: 
           x={x}
           y={-3 * unit}
           textAnchor="middle"
-          fontSize={4 * unit}
+          style={{ fontSize: 4 * unit }}
           fill="currentColor"
         >
           {name}
