@@ -2,22 +2,12 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { useState } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { dataOf, messageOf, Problem, sendFile } from '../api/client';
-import { show } from '../test-shop';
+import { Refusal, serve, show } from '../test-shop';
 import { Choice } from './Choice';
 import { QuantityField } from './QuantityField';
-import { useReading, withUnit } from './quantity';
+import { withUnit } from './quantity';
 import { Caution, Empty, Failed } from './States';
 import { TextField } from './TextField';
-
-vi.mock('./quantity', async (original) => ({
-  ...(await original<typeof import('./quantity')>()),
-  useReading: vi.fn(),
-}));
-
-/** What the server would say of a text. */
-function reads(result: { data?: { value: number; echo: string }; error?: Error }) {
-  vi.mocked(useReading).mockReturnValue(result as ReturnType<typeof useReading>);
-}
 
 function answer(body: unknown, status = 200) {
   return new Response(JSON.stringify(body), {
@@ -41,7 +31,6 @@ function Typed({ problem }: { problem?: string }) {
 
 describe('a field for a quantity', () => {
   it('echoes how it was read', async () => {
-    reads({ data: { value: 19.05, echo: '3/4 in' } });
     show(<Typed />);
     fireEvent.change(screen.getByLabelText('height'), { target: { value: '3/4"' } });
     await waitFor(() => expect(screen.getByText('read as 3/4 in, 19.05 mm')).toBeInTheDocument());
@@ -49,7 +38,9 @@ describe('a field for a quantity', () => {
 
   it('says in the server’s words why it cannot be read, and keeps what was typed', async () => {
     const errors = [{ code: 'x', field: 'text', params: {}, message: 'Write it like 2 in.' }];
-    reads({ error: new Problem('request.refused', 'Some values cannot be used.', errors) });
+    serve({
+      'POST /api/quantities/read': new Refusal(400, { code: 'request.refused', errors }),
+    });
     show(<Typed />);
     const field = screen.getByLabelText('height');
     fireEvent.change(field, { target: { value: 'tall' } });
@@ -59,7 +50,6 @@ describe('a field for a quantity', () => {
   });
 
   it('shows what is wrong with it beside other fields', () => {
-    reads({});
     show(<Typed problem="core is wider than the cavity" />);
     expect(screen.getByText('core is wider than the cavity')).toBeInTheDocument();
   });
