@@ -1,14 +1,12 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, type ReactNode } from 'react';
+import { type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { client, dataOf, type Schemas } from '../api/client';
 import { Tabs } from '../kit/Tabs';
 import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
-import { money } from '../kit/style/money';
-
-const Bars = lazy(() => import('./Bars'));
+import { Margins, MouldsInUse, OnTime, Scrap } from './ResultParts';
 
 type Results = Schemas['ResultView'];
 
@@ -43,91 +41,41 @@ export function ResultsPage() {
       </Flex>
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the results" />}
-      {data && (
-        <Suspense fallback={<Loading what="the charts" />}>
-          <Charts results={data} weeks={weeks} />
-        </Suspense>
-      )}
+      {data && <Charts results={data} weeks={weeks} />}
     </Box>
   );
 }
 
 function Charts({ results, weeks }: { results: Results; weeks: string }) {
-  const percent = (share: number) => Number((100 * share).toFixed(1));
-  const share = results.onTimeShare;
-  const late = results.months.reduce((sum, m) => sum + m.late, 0);
-  const lateDays = results.months.reduce((sum, m) => sum + m.late * m.meanLateDays, 0);
   return (
     <>
       <Part
-        title="On time in full"
+        title="On time and complete"
         table={`months.csv?weeks=${weeks}`}
         empty={results.months.length === 0 ? 'Nothing was due in these weeks.' : undefined}
       >
-        <Text mb={2}>
-          {share === undefined ? '' : `${percent(share)} % of the lines that were due`}
-          {late > 0
-            ? `; those that were late, by ${(lateDays / late).toFixed(1)} days on average`
-            : ''}
-        </Text>
-        <Bars
-          label="Lines on time and late, by month"
-          unit=""
-          rows={results.months.map((m) => ({
-            name: m.month,
-            'on time': m.onTimeInFull,
-            late: m.late,
-          }))}
-          series={[
-            ['on time', 'moss'],
-            ['late', 'ochre'],
-          ]}
-        />
+        <OnTime results={results} />
       </Part>
-      <Part title="Mould copies in use" table={`moulds.csv?weeks=${weeks}`}>
-        <Bars
-          label="Share of time that each mould's copies were full"
-          unit=" %"
-          rows={results.moulds.map((m) => ({
-            name: `${m.mould}, ${m.turnsAWeek.toFixed(1)} turns a week`,
-            full: percent(1 - m.idleShare),
-          }))}
-          series={[['full', 'steel']]}
-        />
+      <Part
+        title="Moulds in use"
+        table={`moulds.csv?weeks=${weeks}`}
+        empty={results.moulds.length === 0 ? 'There is no mould yet.' : undefined}
+      >
+        <MouldsInUse results={results} />
       </Part>
       <Part
         title="Scrap"
         table={`scrap.csv?weeks=${weeks}`}
         empty={results.scrap.length === 0 ? 'Nothing came out of a mould.' : undefined}
       >
-        <Bars
-          label="Share of each product's pieces that broke"
-          unit=" %"
-          rows={results.scrap.map((s) => ({
-            name: `${s.product}, ${s.scrap} of ${s.pieces}`,
-            scrap: percent(s.share),
-          }))}
-          series={[['scrap', 'ochre']]}
-        />
+        <Scrap results={results} />
       </Part>
       <Part
-        title="What a piece leaves"
+        title="Price less cost, per piece"
         table={`margins.csv?weeks=${weeks}`}
         empty={results.margins.length === 0 ? 'Nothing was poured yet.' : undefined}
       >
-        <Bars
-          label="Price less cost of a piece, by product"
-          unit=""
-          rows={results.margins.map((m) => ({
-            name: `${m.product}, ${money(m.price)} less ${money(m.cost)}`,
-            cost: m.cost,
-            margin: m.margin,
-          }))}
-          series={[
-            ['cost', 'steel'],
-            ['margin', 'moss'],
-          ]}
-        />
+        <Margins results={results} />
       </Part>
     </>
   );

@@ -51,6 +51,11 @@ export function date(iso: string): string {
   return dated(iso, { day: 'numeric', month: 'short', year: 'numeric' });
 }
 
+/** A month as it travels ("2026-11") as the shop says it: "November 2026". */
+export function month(iso: string): string {
+  return dated(`${iso}-01`, { month: 'long', year: 'numeric' });
+}
+
 function dated(iso: string, form: Intl.DateTimeFormatOptions): string {
   return DateTime.fromISO(iso.slice(0, 10), { locale: localeTag() }).toLocaleString(form);
 }

@@ -2,6 +2,7 @@ package ironshelf.result;
 
 import ironshelf.core.quantity.Findings;
 import ironshelf.http.CsvTable;
+import ironshelf.style.ShopWriter;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,9 +24,11 @@ class ResultController {
   }
 
   private final ResultService results;
+  private final ShopWriter writer;
 
-  ResultController(ResultService results) {
+  ResultController(ResultService results, ShopWriter writer) {
     this.results = results;
+    this.writer = writer;
   }
 
   @GetMapping("/api/results")
@@ -70,10 +73,17 @@ class ResultController {
       case MARGINS ->
           file(
               "margins",
-              List.of("product", "price", "cost", "margin", "share"),
+              List.of("product", "price", "cost", "margin", "currency", "share"),
               all.margins().stream()
                   .map(
-                      m -> List.<Object>of(m.product(), m.price(), m.cost(), m.margin(), m.share()))
+                      m ->
+                          List.<Object>of(
+                              m.product(),
+                              m.price(),
+                              m.cost(),
+                              m.margin(),
+                              writer.style().currency(),
+                              m.share()))
                   .toList());
     };
   }

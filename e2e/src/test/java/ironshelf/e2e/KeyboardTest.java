@@ -110,6 +110,37 @@ class KeyboardTest {
     }
   }
 
+  /** The office: a recipe taken and given a colour, its cement delivered, a mould described. */
+  @Test
+  void theOfficeWorkOfAnEmptyShop(Browser browser) {
+    try (RunningApp app = new RunningApp(false)) {
+      Page page = browser.open(app, "/recipes");
+      press(page, "Take it");
+      assertThat(page).hasTitle(Pattern.compile("^Rapid neat"));
+      press(page, "Add a colourway");
+      type(page, "name", "Chalk");
+      press(page, "Keep");
+      assertThat(page.getByLabel("Colourways")).containsText("Chalk");
+
+      page.keyboard().press("Alt+9");
+      assertThat(page).hasTitle(Pattern.compile("^Stock"));
+      press(page, "Lots of Rapid-setting cement");
+      press(page, "Delivery");
+      type(page, "how much came", "3 bags");
+      press(page, "Book it");
+      assertThat(page.getByLabel("Rapid-setting cement").first()).containsText("60 kg");
+
+      page.navigate("/moulds/new");
+      type(page, "name", "Key box");
+      type(page, "across the top", "120");
+      press(page, "Keep this mould");
+      assertThat(page).hasTitle(Pattern.compile("^Key box mould"));
+      press(page, "Add a copy");
+      press(page, "Add it");
+      assertThat(page.getByLabel("Copy KB1")).containsText("free");
+    }
+  }
+
   private static long due(ShopApi shop, String step) {
     for (JsonNode group : shop.get("/api/shelf").path("groups")) {
       if (group.path("step").asString().equals(step)

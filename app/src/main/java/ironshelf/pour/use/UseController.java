@@ -1,9 +1,12 @@
 package ironshelf.pour.use;
 
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
-import org.apache.commons.csv.CSVFormat;
+import ironshelf.http.CsvTable;
+import ironshelf.style.ShopWriter;
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -13,12 +16,29 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class UseController {
 
+  private static final List<String> COLUMNS =
+      List.of(
+          "of",
+          "material",
+          "pieces",
+          "asked",
+          "actual",
+          "per_piece",
+          "asked_kg",
+          "actual_kg",
+          "per_piece_kg",
+          "drift_percent",
+          "cost",
+          "currency");
+
   private final UseService use;
   private final LearnedService learned;
+  private final ShopWriter writer;
 
-  UseController(UseService use, LearnedService learned) {
+  UseController(UseService use, LearnedService learned, ShopWriter writer) {
     this.use = use;
     this.learned = learned;
+    this.writer = writer;
   }
 
   /** What the shop's own pours teach of a recipe. */
@@ -38,39 +58,30 @@ class UseController {
     return use.use(by);
   }
 
-  @GetMapping(path = "/api/exchange/use.csv", produces = "text/csv;charset=UTF-8")
+  /** The same as a table: masses in kg and as the shop says them, amounts with the currency. */
+  @GetMapping(path = "/api/exchange/use.csv", produces = CsvTable.TYPE)
   ResponseEntity<String> table(@RequestParam(defaultValue = "product") UseService.By by) {
-    StringWriter out = new StringWriter();
-    CSVFormat format =
-        CSVFormat.RFC4180
-            .builder()
-            .setHeader(
-                "of",
-                "material",
-                "pieces",
-                "asked_kg",
-                "actual_kg",
-                "drift_percent",
-                "per_piece_kg",
-                "cost")
-            .get();
-    try (var printer = format.print(out)) {
-      for (UseView.UseRow row : use.use(by).rows()) {
-        printer.printRecord(
-            row.of(),
-            row.material(),
-            row.pieces(),
-            row.askedKg(),
-            row.actualKg(),
-            String.format(java.util.Locale.ROOT, "%.2f", row.driftPercent()),
-            row.perPieceKg(),
-            row.cost());
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return ResponseEntity.ok()
-        .header("Content-Disposition", "attachment; filename=\"use.csv\"")
-        .body(out.toString());
+    return CsvTable.file("use.csv", COLUMNS, use.use(by).rows().stream().map(this::cells).toList());
+  }
+
+  private Map<String, String> cells(UseView.UseRow row) {
+    Map<String, String> cells = new LinkedHashMap<>();
+    cells.put("of", row.of());
+    cells.put("material", row.material());
+    cells.put("pieces", String.valueOf(row.pieces()));
+    cells.put("asked", said(row.askedKg()));
+    cells.put("actual", said(row.actualKg()));
+    cells.put("per_piece", said(row.perPieceKg()));
+    cells.put("asked_kg", row.askedKg().toPlainString());
+    cells.put("actual_kg", row.actualKg().toPlainString());
+    cells.put("per_piece_kg", row.perPieceKg().toPlainString());
+    cells.put("drift_percent", String.format(Locale.ROOT, "%.2f", row.driftPercent()));
+    cells.put("cost", row.cost() == null ? "" : row.cost().toPlainString());
+    cells.put("currency", row.cost() == null ? "" : writer.style().currency());
+    return cells;
+  }
+
+  private String said(BigDecimal kg) {
+    return writer.mass(kg.doubleValue()).replace('\u2009', ' ');
   }
 }

@@ -53,6 +53,7 @@ class UseTest {
     }
     String table = new String(app.file("/api/exchange/use.csv"), StandardCharsets.UTF_8);
     assertThat(table).startsWith("of,material,pieces").contains("Rapid-setting cement");
+    assertThat(table.lines().skip(1)).allMatch(row -> row.matches(".* k?g,.*[0-9],EUR|.*,,"));
     assertThat(app.tryGet("/api/use?by=moon").status()).isEqualTo(400);
   }
 
