@@ -101,18 +101,26 @@ function TakeBack({ pieces }: { pieces: number[] }) {
             busy={takeBack.isPending}
             disabled={piece === ''}
             onClick={() =>
-              takeBack.mutate({
-                pieceId: Number(piece),
-                reason,
-                sound: what === 'shelf',
-                replaced: what === 'again',
-              })
+              takeBack.mutate(
+                {
+                  pieceId: Number(piece),
+                  reason,
+                  sound: what === 'shelf',
+                  replaced: what === 'again',
+                },
+                { onSuccess: () => setPiece('') },
+              )
             }
           >
             Take it back
           </Key>
         </Box>
       </Flex>
+      {takeBack.isSuccess && (
+        <Text role="status" color="moss" fontWeight={600}>
+          Piece {takeBack.variables.pieceId} is taken back: {takeBack.variables.reason}
+        </Text>
+      )}
       {takeBack.error && (
         <Text role="alert" color="oxide" fontWeight={600}>
           {messageOf(takeBack.error)}

@@ -1,4 +1,4 @@
-import { fireEvent, screen, within } from '@testing-library/react';
+import { act, fireEvent, screen, within } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { serve, show } from '../test-shop';
 import { ByMould } from './ByMould';
@@ -67,12 +67,13 @@ describe('the plan by mould copy', () => {
     fireEvent.change(form.getByLabelText('mould copy'), { target: { value: '9' } });
     fireEvent.change(form.getByLabelText('at'), { target: { value: '2.05 pm' } });
     fireEvent.click(form.getByRole('button', { name: 'Put it there' }));
-    expect(acts.move.mutate).toHaveBeenCalledWith({
-      plan,
-      no: 0,
-      copyId: 9,
-      pourAt: `${day}T14:05`,
-    });
+    const [asked, then] = acts.move.mutate.mock.calls[0] as [unknown, { onSuccess(p: Plan): void }];
+    expect(asked).toEqual({ plan, no: 0, copyId: 9, pourAt: `${day}T14:05` });
+
+    // In the next plan the cast has another number; the form stays with the cast.
+    const moved = { ...cast(1, 9, 'R9', true), pourAt: `${day}T14:05:00` };
+    act(() => then.onSuccess({ ...plan, casts: [moved] } as unknown as Plan));
+    expect(screen.getByText(/stays where it was put/)).toBeVisible();
   });
 
   it('lets a cast go that was put somewhere', () => {
@@ -80,6 +81,6 @@ describe('the plan by mould copy', () => {
     fireEvent.click(bar('R9'));
     expect(screen.getByText(/stays where it was put/)).toBeVisible();
     fireEvent.click(screen.getByRole('button', { name: 'Unpin' }));
-    expect(acts.letGo.mutate).toHaveBeenCalledWith({ plan, no: 1 });
+    expect(acts.letGo.mutate).toHaveBeenCalledWith({ plan, no: 1 }, expect.anything());
   });
 });

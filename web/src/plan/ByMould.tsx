@@ -38,8 +38,11 @@ export function ByMould({ plan, acts }: Props) {
   const [picked, setSpan] = useState<number>();
   const span = picked ?? spanFor(plan, start);
   const cast = plan.casts.find((c) => c.no === chosen);
+  // The numbers of casts are those of one plan: in the next the same cast has another.
+  const follow = (copyId: number, pourAt: string) => (next: Plan) =>
+    setChosen(next.casts.find((c) => c.copyId === copyId && c.pourAt.slice(0, 16) === pourAt)?.no);
   const put = (no: number, copyId: number, pourAt: string) =>
-    acts.move.mutate({ plan, no, copyId, pourAt });
+    acts.move.mutate({ plan, no, copyId, pourAt }, { onSuccess: follow(copyId, pourAt) });
   return (
     <Box mt={3}>
       <Flex gap={2} mb={3} alignItems="center" wrap="wrap">
@@ -80,7 +83,12 @@ export function ByMould({ plan, acts }: Props) {
           cast={cast}
           busy={acts.move.isPending || acts.letGo.isPending}
           onPut={put}
-          onLetGo={() => acts.letGo.mutate({ plan, no: cast.no })}
+          onLetGo={() =>
+            acts.letGo.mutate(
+              { plan, no: cast.no },
+              { onSuccess: follow(cast.copyId, cast.pourAt.slice(0, 16)) },
+            )
+          }
         />
       )}
     </Box>

@@ -1,6 +1,7 @@
 package ironshelf.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.util.Objects.requireNonNull;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -107,6 +108,29 @@ class KeyboardTest {
       press(page, "Pack");
       press(page, "Mark as sent");
       assertThat(page).hasURL(Pattern.compile(".*/orders/\\d+$"));
+
+      // One piece of it comes back and is made again.
+      press(page, "a piece came back");
+      tabTo(page, "piece");
+      page.keyboard().press("ArrowDown");
+      type(page, "reason", "chipped on the way");
+      press(page, "Take it back");
+      assertThat(page.getByText(Pattern.compile("is taken back: chipped on the way"))).isVisible();
+    }
+  }
+
+  @Test
+  void aCastOfThePlanIsMoved(Browser browser) {
+    try (RunningApp app = new RunningApp(true)) {
+      Page page = browser.open(app, "/plan");
+      press(page, "by mould copy");
+      Locator cast = page.getByLabel(Pattern.compile(", order .*")).first();
+      press(page, requireNonNull(cast.getAttribute("aria-label")));
+      type(page, "at", "11:40");
+      press(page, "Put it there");
+      assertThat(page.getByText("stays where it was put")).isVisible();
+      press(page, "Unpin");
+      assertThat(page.getByText("stays where it was put")).hasCount(0);
     }
   }
 
@@ -118,8 +142,8 @@ class KeyboardTest {
       press(page, "Take it");
       assertThat(page).hasTitle(Pattern.compile("^Rapid neat"));
       press(page, "Add a colourway");
-      type(page, "name", "Chalk");
-      press(page, "Keep");
+      type(page, "colourway", "Chalk");
+      press(page, "Keep the colourway");
       assertThat(page.getByLabel("Colourways")).containsText("Chalk");
 
       page.keyboard().press("Alt+9");
