@@ -41,7 +41,12 @@ export function PackRow({ pack, packs, title }: Props) {
         </svg>
       ))}
       {more > 0 && (
-        <text x={shown.length * WIDTH + 4} y={HEIGHT - 8} fontSize={16} fill="currentColor">
+        <text
+          x={shown.length * WIDTH + 4}
+          y={HEIGHT - 8}
+          style={{ fontSize: '16px' }}
+          fill="currentColor"
+        >
           +{more}
         </text>
       )}
