@@ -13,6 +13,13 @@ globalThis.Request = class extends Anywhere {
   }
 };
 
+// Nothing is ever resized there either.
+globalThis.ResizeObserver = class {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+};
+
 afterEach(() => {
   cleanup();
   vi.unstubAllGlobals();

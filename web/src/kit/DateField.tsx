@@ -1,4 +1,5 @@
 import { Box, DatePicker, Input, parseDate, Portal, Text } from '@chakra-ui/react';
+import { useId, useState } from 'react';
 import { localeTag, style } from './style/style';
 import { date, dateAt, readDate } from './style/time';
 
@@ -16,42 +17,62 @@ function kept(iso: string) {
   return /^\d{4}-\d\d-\d\d$/.test(iso) ? [parseDate(iso)] : [];
 }
 
-/** A field for a date: typed as people write it, or picked from a calendar of the shop's week. */
+function read(words: string): string | undefined {
+  return words.trim() === '' ? '' : readDate(words, dateAt(Date.now()));
+}
+
+/**
+ * A field for a date: typed as people write it, or picked from a calendar of the shop's week. What
+ * is typed stands in a field of its own, since the calendar's takes digits only.
+ */
 export function DateField({ label, text, onText, problem }: Props) {
+  const id = useId();
+  const [typed, setTyped] = useState<{ words: string; iso: string | undefined }>();
+  const wrong = typed !== undefined && typed.iso === undefined;
   return (
     <Box>
       <DatePicker.Root
         value={kept(text)}
-        onValueChange={(e) => onText(e.value[0]?.toString() ?? '')}
+        onValueChange={(e) => {
+          setTyped(undefined);
+          onText(e.value[0]?.toString() ?? '');
+        }}
         locale={localeTag()}
         timeZone={style().zone}
         startOfWeek={FIRST[style().firstDay]}
-        format={(value) => date(value.toString())}
-        parse={(typed) => {
-          const iso = readDate(typed, dateAt(Date.now()));
-          return iso === undefined ? undefined : parseDate(iso);
-        }}
         closeOnSelect
         lazyMount
         unmountOnExit
         gap={0}
       >
-        <DatePicker.Label fontWeight={400} textStyle="small" color="quiet" lineHeight="inherit">
-          {label}
-        </DatePicker.Label>
+        <label htmlFor={id}>
+          <Text as="span" textStyle="small" color="quiet">
+            {label}
+          </Text>
+        </label>
         <DatePicker.Control>
-          <DatePicker.Input asChild>
-            <Input
-              h="56px"
-              bg="panel"
-              borderWidth="2px"
-              borderColor={problem ? 'oxide' : 'steel'}
-              fontFamily="heading"
-              fontWeight={600}
-              fontSize="20px"
-              aria-invalid={problem ? true : undefined}
-            />
-          </DatePicker.Input>
+          <Input
+            id={id}
+            value={typed?.words ?? (kept(text).length > 0 ? date(text) : text)}
+            onChange={(e) => {
+              const words = e.target.value;
+              const iso = read(words);
+              setTyped({ words, iso });
+              if (iso !== undefined) {
+                onText(iso);
+              }
+            }}
+            onBlur={() => setTyped(wrong ? typed : undefined)}
+            autoComplete="off"
+            h="56px"
+            bg="panel"
+            borderWidth="2px"
+            borderColor={problem || wrong ? 'oxide' : 'steel'}
+            fontFamily="heading"
+            fontWeight={600}
+            fontSize="20px"
+            aria-invalid={problem || wrong ? true : undefined}
+          />
           <DatePicker.IndicatorGroup>
             <DatePicker.Trigger minW="44px" minH="44px" cursor="pointer" aria-label="Calendar">
               ▾
@@ -78,7 +99,7 @@ export function DateField({ label, text, onText, problem }: Props) {
         </Portal>
       </DatePicker.Root>
       <Text textStyle="small" minH="20px" color="oxide">
-        {problem}
+        {wrong ? `Write it like ${date('2027-03-05')}.` : problem}
       </Text>
     </Box>
   );

@@ -4,6 +4,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { dataOf, messageOf, Problem, sendFile } from '../api/client';
 import { Refusal, serve, show } from '../test-shop';
 import { Choice } from './Choice';
+import { DateField } from './DateField';
 import { QuantityField } from './QuantityField';
 import { withUnit } from './quantity';
 import { Caution, Empty, Failed } from './States';
@@ -28,6 +29,41 @@ function Typed({ problem }: { problem?: string }) {
     />
   );
 }
+
+function Dated() {
+  const [iso, setIso] = useState('2027-03-05');
+  return (
+    <>
+      <DateField label="due" text={iso} onText={setIso} />
+      <output>{iso}</output>
+    </>
+  );
+}
+
+describe('a field for a date', () => {
+  it.each([
+    ['9 April 2027', '2027-04-09'],
+    ['9.4.2027', '2027-04-09'],
+    ['2027-04-09', '2027-04-09'],
+    ['', ''],
+  ])('takes %s as it is typed', (typed, iso) => {
+    show(<Dated />);
+    const field = screen.getByLabelText('due');
+    fireEvent.change(field, { target: { value: typed } });
+    fireEvent.blur(field);
+    expect(screen.getByRole('status')).toHaveTextContent(iso);
+    expect(field).toHaveValue(iso === '' ? '' : '9 Apr 2027');
+  });
+
+  it('keeps what it cannot read, and says how to write it', () => {
+    show(<Dated />);
+    const field = screen.getByLabelText('due');
+    fireEvent.change(field, { target: { value: '9 Aprill' } });
+    fireEvent.blur(field);
+    expect(field).toHaveValue('9 Aprill');
+    expect(screen.getByText('Write it like 5 Mar 2027.')).toBeVisible();
+  });
+});
 
 describe('a field for a quantity', () => {
   it('echoes how it was read', async () => {

@@ -1,5 +1,5 @@
 import { act, fireEvent, screen, within } from '@testing-library/react';
-import { describe, expect, it, vi } from 'vitest';
+import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { serve, show } from '../test-shop';
 import { ByMould } from './ByMould';
 import type { Plan, usePlanActs } from './usePlan';
@@ -36,6 +36,11 @@ const plan = {
     },
   ],
 } as unknown as Plan;
+
+// Nothing has a width outside a browser; a rail as wide as a desk's has bars that can be pressed.
+beforeAll(() => {
+  vi.spyOn(HTMLElement.prototype, 'clientWidth', 'get').mockReturnValue(1176);
+});
 
 function showPlan() {
   serve({ 'GET /api/workshop': { now: new Date().toISOString() } });

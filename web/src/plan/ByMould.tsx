@@ -12,6 +12,7 @@ import { daysSince, time } from './days';
 import type { Plan, PlannedCast, usePlanActs } from './usePlan';
 
 const SPANS = [
+  [1, 'a day'],
   [3, '3 days'],
   [7, 'a week'],
   [14, '2 weeks'],
@@ -21,7 +22,7 @@ const SPANS = [
 /** The shortest stretch that has all casts in it. */
 function spanFor(plan: Plan, start: string): number {
   const last = Math.max(1, ...plan.casts.map((c) => daysSince(start, c.demouldAt)));
-  return (SPANS.find(([days]) => days >= last) ?? SPANS[3])[0];
+  return (SPANS.find(([days]) => days >= last) ?? SPANS[4])[0];
 }
 
 interface Props {
@@ -53,7 +54,8 @@ export function ByMould({ plan, acts }: Props) {
           onValue={(days) => setSpan(Number(days))}
         />
         <Text color="quiet">
-          Drag a cast along its rail or to another copy; what it cannot do is said above.
+          Drag a cast along its rail or to another copy; what it cannot do is said above. Too short
+          to press? Choose fewer days.
         </Text>
       </Flex>
       <Scale start={start} span={span} />

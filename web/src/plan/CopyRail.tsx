@@ -2,6 +2,7 @@ import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { type PointerEvent, useRef, useState } from 'react';
 import { counted } from '../kit/format';
 import { day } from '../kit/style/time';
+import { useWidth } from '../kit/useWidth';
 import { daysSince, momentAt, time } from './days';
 import type { MouldRow, PlannedCast } from './usePlan';
 
@@ -9,6 +10,9 @@ const Press = chakra('button');
 
 /** Less than this was a press, not a drag. */
 const DRAG_PX = 6;
+
+/** Narrower than this nobody can press it (WCAG 2.2, 2.5.8): it is only drawn. */
+const LEAST_PX = 24;
 
 interface Props {
   copy: MouldRow['copies'][number];
@@ -27,6 +31,7 @@ interface Props {
 export function CopyRail(props: Props) {
   const { copy, mould, casts, start, span, now, chosen, onChoose, onPut } = props;
   const rail = useRef<HTMLDivElement>(null);
+  const railPx = useWidth(rail);
   const width = (days: number) => `${(100 * days) / span}%`;
   const held = copy.heldUntil ? daysSince(start, copy.heldUntil) : 0;
   return (
@@ -72,19 +77,35 @@ export function CopyRail(props: Props) {
         />
         {casts
           .filter((c) => daysSince(start, c.pourAt) < span)
-          .map((cast) => (
-            <Bar
-              key={cast.no}
-              cast={cast}
-              from={daysSince(start, cast.pourAt)}
-              to={daysSince(start, cast.demouldAt)}
-              span={span}
-              rail={() => rail.current?.clientWidth ?? 1}
-              chosen={cast.no === chosen}
-              onChoose={() => onChoose(cast.no)}
-              onDrop={(days, onto) => onPut(cast.no, onto, momentAt(start, days))}
-            />
-          ))}
+          .map((cast) => {
+            const from = daysSince(start, cast.pourAt);
+            const to = Math.max(daysSince(start, cast.demouldAt), from + 0.02);
+            return ((to - from) / span) * railPx < LEAST_PX ? (
+              <Box
+                key={cast.no}
+                aria-hidden
+                position="absolute"
+                h="26px"
+                top="3px"
+                minW="3px"
+                border="1px solid"
+                borderColor={cast.no === chosen ? 'oxide' : 'steel'}
+                style={{ left: width(from), width: width(to - from), background: cast.swatch }}
+              />
+            ) : (
+              <Bar
+                key={cast.no}
+                cast={cast}
+                from={from}
+                to={to}
+                span={span}
+                rail={() => railPx}
+                chosen={cast.no === chosen}
+                onChoose={() => onChoose(cast.no)}
+                onDrop={(days, onto) => onPut(cast.no, onto, momentAt(start, days))}
+              />
+            );
+          })}
       </Box>
     </Flex>
   );
@@ -134,7 +155,6 @@ function Bar({ cast, from, to, span, rail, chosen, onChoose, onDrop }: BarProps)
       onPointerUp={onUp}
       h="26px"
       top="3px"
-      minW="7px"
       cursor="grab"
       touchAction="none"
       border="2px solid"
@@ -144,7 +164,7 @@ function Bar({ cast, from, to, span, rail, chosen, onChoose, onDrop }: BarProps)
       style={{
         position: 'absolute',
         left: `${(100 * from) / span}%`,
-        width: `${(100 * Math.max(to - from, 0.02)) / span}%`,
+        width: `${(100 * (to - from)) / span}%`,
         background: cast.swatch,
         transform: moved && drag ? `translate(${drag.dx}px, ${drag.dy}px)` : undefined,
         zIndex: moved ? 5 : undefined,

@@ -69,7 +69,7 @@ function Row({ card }: { card: ProductCard }) {
     <Grid
       as="section"
       aria-label={card.name}
-      templateColumns={{ base: '1fr', md: '230px 1fr 290px' }}
+      templateColumns="repeat(auto-fit, minmax(min(100%, 230px), 1fr))"
       columnGap={6}
       alignItems="end"
       borderBottom="5px solid"
@@ -77,7 +77,7 @@ function Row({ card }: { card: ProductCard }) {
       pt={4}
       _hover={{ bg: 'panel' }}
     >
-      <Box pb={3} alignSelf="center" gridColumn="1" minW={0}>
+      <Box pb={3} alignSelf="center" minW={0}>
         <Link to={`/products/${card.id}`}>
           <Text textStyle="name">{card.name}</Text>
         </Link>
@@ -95,7 +95,7 @@ function Row({ card }: { card: ProductCard }) {
           </Text>
         )}
       </Box>
-      <Flex wrap="wrap" gap={4} alignItems="end" gridColumn={{ base: '1', md: '2' }} minW={0}>
+      <Flex wrap="wrap" gap={4} alignItems="end" minW={0}>
         {card.colours.length === 0 && (
           <Text color="quiet" pb={3}>
             no colour yet
@@ -118,14 +118,7 @@ function Row({ card }: { card: ProductCard }) {
           </Box>
         ))}
       </Flex>
-      <Flex
-        gap={2}
-        pb={3}
-        wrap="wrap"
-        justifyContent={{ md: 'flex-end' }}
-        gridColumn={{ base: '1', md: '3' }}
-        minW={0}
-      >
+      <Flex gap={2} pb={3} wrap="wrap" justifyContent={{ md: 'flex-end' }} minW={0}>
         <Figure value={money(card.price)} what="price" />
         <Figure
           value={card.cost === undefined ? '–' : money(card.cost)}

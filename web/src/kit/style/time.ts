@@ -75,6 +75,9 @@ export function momentOf(isoDate: string, time: string): number {
   return DateTime.fromISO(`${isoDate}T${time}`, { zone: style().zone }).toMillis();
 }
 
+/** No shop writes a date before this year; "20" is the year half typed. */
+const EARLIEST = 1970;
+
 /** The shop's clock at a moment, as it travels: "07:30". */
 export function timeAt(at: number): string {
   return local(at).toFormat('HH:mm');
@@ -126,7 +129,7 @@ export function readDate(text: string, today: string): string | undefined {
   const numeric = isUs() ? ['M/d/yyyy', 'M/d/yy'] : ['d/M/yyyy', 'd/M/yy', 'd M yyyy'];
   for (const form of ['yyyy-MM-dd', ...numeric, ...NAMED]) {
     const found = DateTime.fromFormat(plain, form, { locale: 'en-US' });
-    if (found.isValid) {
+    if (found.isValid && found.year >= EARLIEST) {
       return found.toISODate();
     }
   }

@@ -103,7 +103,8 @@ public class PourSheetService {
                 roomC,
                 waterC,
                 chosen.recipe().mixMin(),
-                request.minutesWanted()));
+                request.minutesWanted(),
+                null));
     CureService.DemouldGate gate =
         cure.gate(
             List.of(new Stay(Temperatures.ROOM, at)),

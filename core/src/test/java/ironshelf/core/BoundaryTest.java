@@ -52,7 +52,7 @@ class BoundaryTest {
         .whereLayer("cure")
         .mayOnlyAccessLayers("quantity")
         .whereLayer("pour")
-        .mayOnlyAccessLayers("quantity", "recipe")
+        .mayOnlyAccessLayers("quantity", "material", "recipe")
         .whereLayer("piece")
         .mayOnlyAccessLayers("quantity")
         .whereLayer("finish")

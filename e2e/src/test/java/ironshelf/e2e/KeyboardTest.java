@@ -66,6 +66,8 @@ class KeyboardTest {
     Page page = browser.open(app, "/orders/new");
     type(page, "customer", "Key Street Pots");
     type(page, "due", "1 June 2027");
+    assertThat(page.getByLabel("due", new Page.GetByLabelOptions().setExact(true)))
+        .hasValue("1 June 2027");
     tabTo(page, "product");
     page.keyboard().type("Hex tile");
     type(page, "how many", "4");

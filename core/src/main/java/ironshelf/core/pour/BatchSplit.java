@@ -8,13 +8,15 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Splits the filling of copies, perhaps of several moulds, into batches: none over what the mixer
  * holds or the clock allows, as few as the splitting finds, and as equal as whole copies let them
  * be, so that the shade is. Largest copies first, each into the emptiest batch (LPT, Graham 1969:
- * within 4/3 of the most equal).
+ * within 4/3 of the most equal). A copy that takes more than the mixer holds is filled from several
+ * batches, in equal parts, one after the other.
  *
  * @param batches the copies of each
  */
@@ -41,8 +43,28 @@ public record BatchSplit(List<SplitBatch> batches) {
     }
   }
 
-  /** What is mixed at once. */
-  public record SplitBatch(List<String> copies, double litres, double minutes) {}
+  /**
+   * What is mixed at once.
+   *
+   * @param parts what it fills, each a whole copy unless that is larger than the mixer
+   */
+  public record SplitBatch(List<Load> parts) {
+    public SplitBatch {
+      parts = List.copyOf(parts);
+    }
+
+    public List<String> copies() {
+      return parts.stream().map(Load::copy).toList();
+    }
+
+    public double litres() {
+      return parts.stream().mapToDouble(Load::litres).sum();
+    }
+
+    public double minutes() {
+      return parts.stream().mapToDouble(Load::minutes).sum();
+    }
+  }
 
   public BatchSplit {
     batches = List.copyOf(batches);
@@ -51,19 +73,31 @@ public record BatchSplit(List<SplitBatch> batches) {
   /**
    * @param mixerL null where it does not bind
    * @param clockMin minutes left for filling when mixing is done; null where it does not bind
-   * @throws RefusedException where one copy alone is over either
+   * @param wanted batches at least, 1 to 500; null: as few as fit
+   * @throws RefusedException where one copy alone is over the clock
    */
   public static BatchSplit of(
-      List<Load> loads, @Nullable Double mixerL, @Nullable Double clockMin) {
-    new Findings().list("loads", loads, MOST_COPIES).orRefuse();
+      List<Load> copies,
+      @Nullable Double mixerL,
+      @Nullable Double clockMin,
+      @Nullable Integer wanted) {
+    Findings findings = new Findings().list("loads", copies, MOST_COPIES);
+    if (wanted != null) {
+      findings.within("batches", wanted, 1, MOST_COPIES);
+    }
+    findings.orRefuse();
     double mostL = mixerL == null ? Double.MAX_VALUE : mixerL * (1 + TOLERANCE);
     double mostMin = clockMin == null ? Double.MAX_VALUE : clockMin * (1 + TOLERANCE);
+    List<Load> loads = copies.stream().flatMap(c -> parts(c, mostL)).toList();
     for (Load load : loads) {
-      refuseAlone(load, mostL, mostMin, mixerL, clockMin);
+      refuseSlow(load, mostMin, clockMin);
     }
     double litres = loads.stream().mapToDouble(Load::litres).sum();
     double minutes = loads.stream().mapToDouble(Load::minutes).sum();
     int least = (int) Math.max(1, Math.ceil(Math.max(litres / mostL, minutes / mostMin)));
+    if (wanted != null) {
+      least = Math.max(least, Math.min(wanted, loads.size()));
+    }
     for (int n = least; ; n++) {
       List<SplitBatch> batches = split(loads, n, mostL, mostMin);
       // With as many batches as copies each has its own, and that was found to fit.
@@ -73,15 +107,14 @@ public record BatchSplit(List<SplitBatch> batches) {
     }
   }
 
-  private static void refuseAlone(
-      Load load, double mostL, double mostMin, @Nullable Double mixerL, @Nullable Double clockMin) {
-    if (load.litres > mostL) {
-      throw new RefusedException(
-          new Finding(
-              FindingCode.BATCH_MIXER_TOO_SMALL,
-              "mixerL",
-              Map.of("value", mixerL, "piece", load.litres)));
-    }
+  /** A copy, or as few equal parts of it as the mixer holds; no two of them fit one batch. */
+  private static Stream<Load> parts(Load copy, double mostL) {
+    int count = (int) Math.ceil(copy.litres / mostL);
+    return Stream.generate(() -> new Load(copy.copy, copy.litres / count, copy.minutes / count))
+        .limit(count);
+  }
+
+  private static void refuseSlow(Load load, double mostMin, @Nullable Double clockMin) {
     if (load.minutes > mostMin) {
       throw new RefusedException(
           new Finding(
@@ -119,8 +152,7 @@ public record BatchSplit(List<SplitBatch> batches) {
     List<SplitBatch> batches = new ArrayList<>();
     for (int i = 0; i < n; i++) {
       if (!bins.get(i).isEmpty()) {
-        batches.add(
-            new SplitBatch(bins.get(i).stream().map(Load::copy).toList(), litres[i], minutes[i]));
+        batches.add(new SplitBatch(bins.get(i)));
       }
     }
     return batches;

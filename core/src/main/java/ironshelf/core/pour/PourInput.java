@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param waterC 0 to 95 (the room's, or 0 in frost)
  * @param mixMinutes to mix one layer, 0 to 1 440; the layers are mixed one after the other
  * @param minutesWanted of work, over 0 and up to 1 440; null: nothing is said about cooling
+ * @param batches at least, 1 to 500; null: as few as mixer and clock allow
  */
 public record PourInput(
     List<LayerMix> layers,
@@ -26,7 +27,8 @@ public record PourInput(
     double roomC,
     @WhenMissing("roomC") double waterC,
     double mixMinutes,
-    @Nullable Double minutesWanted) {
+    @Nullable Double minutesWanted,
+    @Nullable Integer batches) {
 
   /**
    * One layer's mix.

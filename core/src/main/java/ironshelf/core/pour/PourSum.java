@@ -31,14 +31,22 @@ public record PourSum(
   /**
    * What is mixed for some of the copies.
    *
+   * @param parts what each copy takes of it, in litres, all layers together and without waste
    * @param layers the lines of each layer, in the order of the pour's
    */
-  public record PourBatch(List<String> copies, List<List<BatchResult.Line>> layers) {
+  public record PourBatch(List<Part> parts, List<List<BatchResult.Line>> layers) {
     public PourBatch {
-      copies = List.copyOf(copies);
+      parts = List.copyOf(parts);
       layers = List.copyOf(layers);
     }
+
+    public List<String> copies() {
+      return parts.stream().map(Part::copy).toList();
+    }
   }
+
+  /** What one copy takes of a batch. */
+  public record Part(String copy, double litres) {}
 
   public PourSum {
     layers = List.copyOf(layers);
@@ -58,10 +66,11 @@ public record PourSum(
                 .map(c -> new BatchSplit.Load(c.copy(), c.litres() * mixed, c.minutes()))
                 .toList(),
             input.mixerL(),
-            within);
+            within,
+            input.batches());
     return new PourSum(
         layers,
-        split.batches().stream().map(b -> batch(b, layers, b.litres() / (litres * mixed))).toList(),
+        split.batches().stream().map(b -> batch(b, layers, litres, mixed)).toList(),
         within);
   }
 
@@ -115,9 +124,10 @@ public record PourSum(
   }
 
   private static PourBatch batch(
-      BatchSplit.SplitBatch split, List<BatchResult> layers, double share) {
+      BatchSplit.SplitBatch split, List<BatchResult> layers, double litres, double mixed) {
+    double share = split.litres() / (litres * mixed);
     return new PourBatch(
-        split.copies(),
+        split.parts().stream().map(p -> new Part(p.copy(), p.litres() / mixed)).toList(),
         layers.stream()
             .map(l -> l.lines().stream().map(line -> line.share(share)).toList())
             .toList());

@@ -137,7 +137,7 @@ class PourSumTest {
       double waste,
       Double mixerL,
       double mixMinutes) {
-    return new PourInput(layers, copies, waste, mixerL, 20, 20, mixMinutes, null);
+    return new PourInput(layers, copies, waste, mixerL, 20, 20, mixMinutes, null, null);
   }
 
   private static PourInput.LayerMix layer(Recipe recipe, double share) {

@@ -127,7 +127,7 @@ class TargetReadingTest {
       }
       Double mixer = random.nextBoolean() ? 3.5 + 8 * random.nextDouble() : null;
       Double clock = random.nextBoolean() ? 4 + 20 * random.nextDouble() : null;
-      BatchSplit split = BatchSplit.of(loads, mixer, clock);
+      BatchSplit split = BatchSplit.of(loads, mixer, clock, null);
       List<String> all = new ArrayList<>();
       for (BatchSplit.SplitBatch batch : split.batches()) {
         assertThat(batch.litres()).isLessThanOrEqualTo(mixer == null ? 1e9 : mixer * 1.000001);
@@ -148,10 +148,36 @@ class TargetReadingTest {
     for (int i = 0; i < 8; i++) {
       eight.add(new BatchSplit.Load("c" + i, 1, 2));
     }
-    assertThat(BatchSplit.of(eight, 5.0, null).batches())
+    assertThat(BatchSplit.of(eight, 5.0, null, null).batches())
         .extracting(BatchSplit.SplitBatch::litres)
         .containsExactly(4.0, 4.0);
-    assertThatThrownBy(() -> BatchSplit.of(eight, 0.5, null)).isInstanceOf(RefusedException.class);
-    assertThatThrownBy(() -> BatchSplit.of(eight, null, 1.0)).isInstanceOf(RefusedException.class);
+    assertThatThrownBy(() -> BatchSplit.of(eight, null, 1.0, null))
+        .isInstanceOf(RefusedException.class);
+  }
+
+  /** Handbook 7: a piece larger than the mixer is several equal mixes into one copy. */
+  @Test
+  void aCopyLargerThanTheMixerIsFilledFromEqualParts() {
+    BatchSplit split =
+        BatchSplit.of(List.of(new BatchSplit.Load("bath", 29, 10)), 12.0, null, null);
+    assertThat(split.batches()).hasSize(3);
+    assertThat(split.batches())
+        .allSatisfy(
+            b -> {
+              assertThat(b.copies()).containsExactly("bath");
+              assertThat(b.litres()).isCloseTo(29 / 3.0, within(1e-12));
+            });
+  }
+
+  @Test
+  void moreBatchesCanBeWanted() {
+    List<BatchSplit.Load> six = new ArrayList<>();
+    for (int i = 0; i < 6; i++) {
+      six.add(new BatchSplit.Load("c" + i, 1, 2));
+    }
+    assertThat(BatchSplit.of(six, null, null, 3).batches())
+        .extracting(BatchSplit.SplitBatch::litres)
+        .containsExactly(2.0, 2.0, 2.0);
+    assertThat(BatchSplit.of(six, 2.0, null, 2).batches()).hasSize(3);
   }
 }

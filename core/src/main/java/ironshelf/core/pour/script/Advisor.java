@@ -1,0 +1,121 @@
+package ironshelf.core.pour.script;
+
+import ironshelf.core.pour.script.PourState.Advice;
+import ironshelf.core.pour.script.PourState.Remedy;
+import ironshelf.core.pour.script.Tallies.BatchTally;
+import ironshelf.core.pour.script.Tallies.CopyTally;
+import ironshelf.core.pour.script.Tallies.LineTally;
+import ironshelf.core.pour.script.Tallies.MixTally;
+import ironshelf.core.quantity.Finding;
+import ironshelf.core.quantity.FindingCode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Says what does not fit, and what can be done: the maker decides. */
+final class Advisor {
+
+  /** Less than this is nothing, in litres. */
+  static final double NOTHING_L = 1e-6;
+
+  private final Ledger ledger;
+  private final List<Advice> advice = new ArrayList<>();
+
+  private Advisor(Ledger ledger) {
+    this.ledger = ledger;
+  }
+
+  static List<Advice> of(Ledger ledger, PourState.Bowl bowl) {
+    Advisor advisor = new Advisor(ledger);
+    if (ledger.status == PourState.Status.OPEN) {
+      ledger.mixes.values().forEach(advisor::proportion);
+      ledger.batches.values().forEach(advisor::shortage);
+    }
+    advisor.unaccounted(bowl);
+    return List.copyOf(advisor.advice);
+  }
+
+  /** A line that is off by more than its tolerance, before its mix is wetted. */
+  private void proportion(MixTally mix) {
+    if (mix.wettedAt != null) {
+      return;
+    }
+    LineTally off = null;
+    for (LineTally line : mix.lines) {
+      double by = Math.abs(line.kg - mix.askedKg(line));
+      // A whisker more than the tolerance, so that a reading at its very edge is within it.
+      if (line.closed && !line.settled && by > line.line.toleranceKg() * (1 + 1e-9) + 1e-9) {
+        off = line;
+      }
+    }
+    if (off == null || off.line.askedKg() <= 0) {
+      return;
+    }
+    advice.add(
+        new Advice(
+            Finding.of(
+                FindingCode.POUR_OFF_PROPORTION,
+                Map.of(
+                    "material", off.line.material(), "value", off.kg, "asked", mix.askedKg(off))),
+            List.of(
+                new Remedy(
+                    "followed", Map.of("mix", mix.key, "factor", off.kg / off.line.askedKg())))));
+  }
+
+  /** What a batch is to fill and does not hold, once all is in its bowls. */
+  private void shortage(BatchTally batch) {
+    if (!batch.isReady() || batch.inKg() <= 0) {
+      return;
+    }
+    List<String> open = new ArrayList<>();
+    double needL = 0;
+    for (PourSheet.Portion portion : batch.portions) {
+      CopyTally copy = ledger.copies.get(portion.copy());
+      double got = batch.litresIn(portion.copy());
+      double rest = copy == null ? 0 : Math.min(copy.restL(), portion.litres() - got);
+      if (rest > NOTHING_L && !isPlannedLater(batch, portion.copy())) {
+        needL += rest;
+        open.add(portion.copy());
+      }
+    }
+    double shortL = needL - batch.leftL();
+    if (shortL <= NOTHING_L) {
+      return;
+    }
+    double more = shortL * (1 + ledger.sheet.wastePercent() / 100);
+    List<Remedy> remedies = new ArrayList<>();
+    remedies.add(new Remedy("mixedMore", Map.of("like", batch.key, "litres", more)));
+    open.stream()
+        .filter(c -> ledger.copies.get(c).isEmpty())
+        .forEach(c -> remedies.add(new Remedy("leftOut", Map.of("copy", c))));
+    advice.add(
+        new Advice(
+            Finding.of(
+                FindingCode.POUR_SHORT,
+                Map.of("batch", batch.key, "litres", shortL, "copies", String.join(" ", open))),
+            remedies));
+  }
+
+  /** Whether a batch that comes after takes over what is missing in a copy. */
+  private boolean isPlannedLater(BatchTally batch, String copy) {
+    boolean after = false;
+    for (BatchTally other : ledger.batches.values()) {
+      if (after && other.portions.stream().anyMatch(p -> p.copy().equals(copy))) {
+        return true;
+      }
+      after |= other == batch;
+    }
+    return false;
+  }
+
+  private void unaccounted(PourState.Bowl bowl) {
+    if (Math.abs(bowl.unaccountedKg()) > Ledger.SLACK * bowl.inKg() + 1e-9) {
+      advice.add(
+          new Advice(
+              Finding.of(
+                  FindingCode.POUR_UNACCOUNTED,
+                  Map.of("value", bowl.unaccountedKg(), "in", bowl.inKg())),
+              List.of()));
+    }
+  }
+}

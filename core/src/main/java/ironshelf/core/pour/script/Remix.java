@@ -1,0 +1,71 @@
+package ironshelf.core.pour.script;
+
+import ironshelf.core.pour.script.Tallies.BatchTally;
+import ironshelf.core.pour.script.Tallies.CopyTally;
+import ironshelf.core.pour.script.Tallies.LineTally;
+import ironshelf.core.pour.script.Tallies.MixTally;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** A further batch: what it is made of, and what it is for. */
+final class Remix {
+
+  private Remix() {}
+
+  /**
+   * The lines of a mix in the proportions in which another really went in, additions that its sheet
+   * did not ask for included.
+   *
+   * @param factor how many times as much
+   */
+  static List<PourSheet.Line> lines(MixTally like, double factor, String key) {
+    List<PourSheet.Line> lines = new ArrayList<>();
+    for (LineTally tally : like.lines) {
+      PourSheet.Line line = tally.line;
+      Double most = line.mostKg();
+      lines.add(
+          new PourSheet.Line(
+              key + "/" + lines.size(),
+              line.material(),
+              line.role(),
+              tally.kg * factor,
+              line.toleranceKg() * factor,
+              line.litresPerKg(),
+              line.afterWetting(),
+              most == null ? null : most * factor));
+    }
+    for (What.PutIn extra : like.extras) {
+      lines.add(
+          new PourSheet.Line(
+              key + "/" + lines.size(),
+              extra.material(),
+              extra.role(),
+              extra.kg() * factor,
+              0,
+              extra.litresPerKg(),
+              true,
+              null));
+    }
+    return lines;
+  }
+
+  /** What no batch yet to come is meant to fill, copy by copy, in the order of filling. */
+  static List<PourSheet.Portion> portions(Ledger ledger) {
+    Map<String, Double> toCome = new LinkedHashMap<>();
+    for (BatchTally batch : ledger.batches.values()) {
+      if (!batch.isWet()) {
+        batch.portions.forEach(p -> toCome.merge(p.copy(), p.litres(), Double::sum));
+      }
+    }
+    List<PourSheet.Portion> portions = new ArrayList<>();
+    for (CopyTally copy : ledger.copies.values()) {
+      double rest = copy.restL() - toCome.getOrDefault(copy.copy.key(), 0.0);
+      if (rest > Advisor.NOTHING_L) {
+        portions.add(new PourSheet.Portion(copy.copy.key(), rest));
+      }
+    }
+    return portions;
+  }
+}

@@ -1,0 +1,97 @@
+package ironshelf.core.pour.script;
+
+import ironshelf.core.pour.BatchSplit;
+import ironshelf.core.pour.PourInput;
+import ironshelf.core.pour.PourSum;
+import ironshelf.core.recipe.Addition;
+import ironshelf.core.recipe.Ingredient;
+import ironshelf.core.recipe.Placement;
+import ironshelf.core.recipe.Recipe;
+import ironshelf.core.recipe.StartingRecipe;
+import ironshelf.core.recipe.StartingRecipes;
+import java.time.Instant;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/** Sheets and facts for tests. */
+final class TestPours {
+
+  static final Instant START = Instant.parse("2027-03-01T08:00:00Z");
+
+  private TestPours() {}
+
+  /** A sheet of a shipped recipe for copies R1, R2 ... of so many litres. */
+  static PourSheet sheet(String recipe, int copies, double litres, @Nullable Double mixerL) {
+    StartingRecipe shipped = StartingRecipes.shipped().find(recipe).orElseThrow();
+    return sheet(shipped.recipe(), shipped.addition(), List.of(1.0), copies, litres, mixerL);
+  }
+
+  static PourSheet sheet(
+      Recipe recipe,
+      Addition addition,
+      List<Double> shares,
+      int copies,
+      double litres,
+      @Nullable Double mixerL) {
+    List<String> keys = IntStream.rangeClosed(1, copies).mapToObj(i -> "R" + i).toList();
+    PourSum sum =
+        PourSum.of(
+            new PourInput(
+                shares.stream().map(s -> new PourInput.LayerMix(recipe, s)).toList(),
+                keys.stream().map(k -> new BatchSplit.Load(k, litres, 0)).toList(),
+                8,
+                mixerL,
+                20,
+                20,
+                1,
+                null,
+                null));
+    SheetMaker.LayerMix layer =
+        new SheetMaker.LayerMix(
+            addition, recipe.ingredients().stream().map(Ingredient::name).toList());
+    return new PourSheet(
+        Placement.POURED,
+        List.of("moulds", "protection"),
+        15,
+        8,
+        IntStream.range(0, shares.size())
+            .mapToObj(i -> new PourSheet.Layer("layer " + i, shares.get(i)))
+            .toList(),
+        keys.stream().map(k -> new PourSheet.Copy(k, litres, 1)).toList(),
+        SheetMaker.batches(sum, shares.stream().map(s -> layer).toList(), keys));
+  }
+
+  static PourFact fact(int minute, String key, What what) {
+    return new PourFact(key, START.plusSeconds(60L * minute), "bench 1", "Ines", what);
+  }
+
+  /** What completes a step exactly as it asks, as the device would send it. */
+  static What asPlanned(PourState.Step step) {
+    return switch (step.kind()) {
+      case CHECK -> new What.Checked(step.about());
+      case WEIGH -> new What.Weighed(step.about(), step.weigh().askedKg(), Source.SCALE, false);
+      case WET -> new What.Wetted(step.about());
+      case FILL -> {
+        double kg = step.fill().kg();
+        yield new What.Filled(
+            step.about(),
+            step.batch(),
+            step.fill().whole(),
+            kg > 0 ? kg : null,
+            Source.SCALE,
+            null);
+      }
+      case FINISH -> new What.Finished(step.about());
+      case LEFT -> new What.LeftWeighed(0, Source.SCALE);
+      case RECORD -> new What.Recorded();
+    };
+  }
+
+  static PourState.@Nullable Step now(PourScript script) {
+    return script.state().steps().stream()
+        .filter(s -> s.status() == PourState.StepStatus.NOW)
+        .findFirst()
+        .orElse(null);
+  }
+}
