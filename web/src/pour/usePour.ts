@@ -7,7 +7,7 @@ import {
 } from '@tanstack/react-query';
 import { client, dataOf, Problem, type Schemas } from '../api/client';
 
-export type Sheet = Schemas['PourSheet'];
+export type Sheet = Schemas['SheetView'];
 export type PourRequest = Schemas['PourRequest'];
 export type Poured = Schemas['PourView'];
 

@@ -14,9 +14,9 @@ import ironshelf.piece.PieceView;
 import ironshelf.piece.Weighed;
 import ironshelf.pour.PourRequest;
 import ironshelf.pour.PourService;
-import ironshelf.pour.PourSheet;
 import ironshelf.pour.PourSheetRequest;
 import ironshelf.pour.PourSheetService;
+import ironshelf.pour.SheetView;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.shelf.StepRequest;
@@ -188,7 +188,7 @@ class DemoPours {
             .sorted(Comparator.comparingLong(CopyView::casts).reversed())
             .limit(count)
             .toList();
-    PourSheet sheet =
+    SheetView sheet =
         sheets.sheet(
             new PourSheetRequest(
                 List.of(
@@ -224,7 +224,7 @@ class DemoPours {
         .sum();
   }
 
-  private PourRequest.PouredLayer poured(PourSheet.SheetLayer layer) {
+  private PourRequest.PouredLayer poured(SheetView.SheetLayer layer) {
     return new PourRequest.PouredLayer(
         layer.lines().stream()
             .map(l -> new PourRequest.Weighing(l.materialId(), l.massKg() * wobble()))

@@ -21,6 +21,7 @@ import ironshelf.core.mould.solid.Revolved;
 import ironshelf.core.mould.solid.Sheet;
 import ironshelf.core.mould.solid.Solid;
 import ironshelf.core.mould.solid.Sphere;
+import ironshelf.core.pour.script.What;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -37,6 +38,7 @@ final class CoreJson {
           Solid.class, SolidJson.class,
           Drawn.class, DrawnJson.class,
           StrengthCurve.class, CurveJson.class,
+          What.class, WhatJson.class,
           ReadyOutline.class, ReadyOutlineJson.class);
 
   /** Points, which travel as lists of numbers. */
@@ -97,4 +99,26 @@ final class CoreJson {
     @JsonSubTypes.Type(value = StrengthCurve.Points.class, name = "points")
   })
   interface CurveJson {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = KIND)
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = What.Checked.class, name = "checked"),
+    @JsonSubTypes.Type(value = What.WeighedIn.class, name = "weighed"),
+    @JsonSubTypes.Type(value = What.AsAsked.class, name = "asAsked"),
+    @JsonSubTypes.Type(value = What.PutIn.class, name = "putIn"),
+    @JsonSubTypes.Type(value = What.Followed.class, name = "followed"),
+    @JsonSubTypes.Type(value = What.Wetted.class, name = "wetted"),
+    @JsonSubTypes.Type(value = What.Filled.class, name = "filled"),
+    @JsonSubTypes.Type(value = What.LeftOut.class, name = "leftOut"),
+    @JsonSubTypes.Type(value = What.Added.class, name = "added"),
+    @JsonSubTypes.Type(value = What.MixedMore.class, name = "mixedMore"),
+    @JsonSubTypes.Type(value = What.SplitOff.class, name = "splitOff"),
+    @JsonSubTypes.Type(value = What.Tapped.class, name = "tapped"),
+    @JsonSubTypes.Type(value = What.LeftWeighed.class, name = "leftWeighed"),
+    @JsonSubTypes.Type(value = What.Thrown.class, name = "thrown"),
+    @JsonSubTypes.Type(value = What.Recorded.class, name = "recorded"),
+    @JsonSubTypes.Type(value = What.Abandoned.class, name = "abandoned"),
+    @JsonSubTypes.Type(value = What.TakenBack.class, name = "takenBack")
+  })
+  interface WhatJson {}
 }

@@ -30,6 +30,7 @@ class OpenApiConfig {
           entry("/api/calc/measured", "measured"),
           entry("/api/quantities/read", "quantity"),
           entry("/api/calc/leftover", "leftover"),
+          entry("/api/calc/pour", "pour"),
           entry("/api/calc/target-reading", "target"),
           entry("/api/calc/pairs", "pairs"),
           entry("/api/calc/shade", "shade"),

@@ -41,7 +41,7 @@ class PourController {
   }
 
   @PostMapping("/api/pours/sheet")
-  PourSheet sheet(@RequestBody PourSheetRequest request) {
+  SheetView sheet(@RequestBody PourSheetRequest request) {
     return sheets.sheet(request, clock.instant());
   }
 

@@ -89,7 +89,7 @@ public class PourService {
   private long book(PourRequest request, Instant at) {
     PourSheetRequest wanted = request.sheet();
     Chosen chosen = chooser.choose(wanted);
-    PourSheet sheet = sheets.sheet(wanted, chosen, at);
+    SheetView sheet = sheets.sheet(wanted, chosen, at);
     for (PourRequest.PouredFill fill : request.fills()) {
       if (fill.lineId() != null) {
         orders.lineFor(fill.lineId(), requireNonNull(fill.productId()), sheet.colourway().id());
@@ -113,8 +113,8 @@ public class PourService {
   }
 
   private Pour keep(
-      PourSheet sheet, int layer, Map<Long, Double> actual, @Nullable Pour first, Instant at) {
-    PourSheet.SheetLayer mixed = sheet.layers().get(layer);
+      SheetView sheet, int layer, Map<Long, Double> actual, @Nullable Pour first, Instant at) {
+    SheetView.SheetLayer mixed = sheet.layers().get(layer);
     Pour pour =
         new Pour(
             sheet.recipe().id(),
@@ -123,7 +123,7 @@ public class PourService {
             at,
             sheet.roomC(),
             sheet.waterC());
-    for (PourSheet.SheetLine line : mixed.lines()) {
+    for (SheetView.SheetLine line : mixed.lines()) {
       pour.weigh(
           line.materialId(), kg(line.massKg()), kg(requireNonNull(actual.get(line.materialId()))));
     }
@@ -131,12 +131,12 @@ public class PourService {
   }
 
   /** What was left, and the minutes, are of the session; each layer has its share of them. */
-  private static void note(List<Pour> session, PourSheet sheet, PourRequest request) {
+  private static void note(List<Pour> session, SheetView sheet, PourRequest request) {
     if (!Double.isNaN(request.leftKg())) {
       List<BigDecimal> shares =
           Shares.of(
               kg(request.leftKg()),
-              sheet.layers().stream().map(PourSheet.SheetLayer::sharePercent).toList());
+              sheet.layers().stream().map(SheetView.SheetLayer::sharePercent).toList());
       for (int i = 0; i < session.size(); i++) {
         session.get(i).leave(shares.get(i));
       }
@@ -147,12 +147,12 @@ public class PourService {
   }
 
   private void take(
-      PourSheet.SheetLayer layer,
+      SheetView.SheetLayer layer,
       Map<Long, Double> actual,
       long pourId,
       boolean acceptShort,
       Instant at) {
-    for (PourSheet.SheetLine line : layer.lines()) {
+    for (SheetView.SheetLine line : layer.lines()) {
       if (line.role() != Role.WATER) {
         BigDecimal massKg = kg(requireNonNull(actual.get(line.materialId())));
         stock.use(line.materialId(), massKg, at, pourId, acceptShort);
@@ -163,7 +163,7 @@ public class PourService {
   /** The first session makes casts and pieces; later ones add to the casts that wait for them. */
   private void fill(
       Chosen chosen,
-      PourSheet sheet,
+      SheetView sheet,
       int index,
       PourRequest.PouredFill wanted,
       List<Pour> session,
@@ -217,14 +217,14 @@ public class PourService {
   }
 
   /** What went in of each material of each layer; says all that is missing or too many. */
-  private List<Map<Long, Double>> actualOf(PourSheet sheet, PourRequest request) {
+  private List<Map<Long, Double>> actualOf(SheetView sheet, PourRequest request) {
     Findings findings = new Findings();
     List<Map<Long, Double>> all = new ArrayList<>();
     for (int i = 0; i < sheet.layers().size(); i++) {
       Map<Long, Double> actual =
           i < request.layers().size() ? request.layers().get(i).actualKg() : new LinkedHashMap<>();
       all.add(actual);
-      for (PourSheet.SheetLine line : sheet.layers().get(i).lines()) {
+      for (SheetView.SheetLine line : sheet.layers().get(i).lines()) {
         if (!actual.containsKey(line.materialId())) {
           findings.missing("layers." + i + ".weighOuts." + line.name());
         }
@@ -233,7 +233,7 @@ public class PourService {
     findings.orRefuse();
     for (int i = 0; i < all.size(); i++) {
       List<Long> asked =
-          sheet.layers().get(i).lines().stream().map(PourSheet.SheetLine::materialId).toList();
+          sheet.layers().get(i).lines().stream().map(SheetView.SheetLine::materialId).toList();
       for (long id : all.get(i).keySet()) {
         if (!asked.contains(id)) {
           throw ProblemException.conflict(

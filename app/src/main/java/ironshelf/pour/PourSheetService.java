@@ -69,11 +69,11 @@ public class PourSheetService {
   }
 
   /** The sheet for filling these copies at that moment. */
-  public PourSheet sheet(PourSheetRequest request, Instant at) {
+  public SheetView sheet(PourSheetRequest request, Instant at) {
     return sheet(request, chooser.choose(request), at);
   }
 
-  PourSheet sheet(PourSheetRequest request, Chosen chosen, Instant at) {
+  SheetView sheet(PourSheetRequest request, Chosen chosen, Instant at) {
     WorkshopView shop = workshop.view();
     double roomC = Double.isNaN(request.roomC()) ? shop.roomC() : request.roomC();
     double waterC = Double.isNaN(request.waterC()) ? Math.max(0, roomC) : request.waterC();
@@ -111,9 +111,9 @@ public class PourSheetService {
             chosen.recipe().demouldAgeH(),
             chosen.recipe().greenUntilAgeH());
     List<SheetLines> lines = mixes.stream().map(m -> lines(m, shop, chosen)).toList();
-    List<PourSheet.SheetFill> fills =
+    List<SheetView.SheetFill> fills =
         chosen.fills().stream().map(f -> fill(chosen, f, sum, density)).toList();
-    return new PourSheet(
+    return new SheetView(
         chosen.recipe(),
         chosen.colourway(),
         chosen.firstLayer(),
@@ -161,7 +161,7 @@ public class PourSheetService {
             .freshKg();
   }
 
-  private PourSheet.SheetFill fill(
+  private SheetView.SheetFill fill(
       Chosen chosen, Chosen.Fill fill, PourSum sum, double densityKgM3) {
     double litres = litresEach(chosen, fill, densityKgM3);
     MouldResult filled =
@@ -182,7 +182,7 @@ public class PourSheetService {
                         * sum.layers().get(i).freshDensityKgM3()
                         / 1000)
             .toList();
-    return new PourSheet.SheetFill(
+    return new SheetView.SheetFill(
         fill.product(),
         fill.mould().name(),
         Section.of(fill.mould().shape()),
@@ -191,7 +191,7 @@ public class PourSheetService {
         litres,
         chosen.firstLayer() == 0 ? filled.holdDownWithMarginKg() : 0,
         fill.copies().stream()
-            .map(c -> new PourSheet.SheetCopy(c, layerKg, stopAtKg(chosen, fill, c)))
+            .map(c -> new SheetView.SheetCopy(c, layerKg, stopAtKg(chosen, fill, c)))
             .toList());
   }
 
@@ -215,13 +215,13 @@ public class PourSheetService {
         chosen.recipe().addition().order());
   }
 
-  private List<PourSheet.SheetLayer> layers(Chosen chosen, PourSum sum, List<SheetLines> lines) {
+  private List<SheetView.SheetLayer> layers(Chosen chosen, PourSum sum, List<SheetLines> lines) {
     return IntStream.range(0, chosen.session().size())
         .mapToObj(
             i -> {
               ProductLayer layer = chosen.session().get(i);
               BatchResult mixed = sum.layers().get(i);
-              return new PourSheet.SheetLayer(
+              return new SheetView.SheetLayer(
                   layer.name(),
                   layer.sharePercent(),
                   recipes.colourway(chosen.colourwayOf(layer)),
@@ -234,16 +234,16 @@ public class PourSheetService {
         .toList();
   }
 
-  private static PourSheet.SheetBatch batch(
+  private static SheetView.SheetBatch batch(
       PourSum.PourBatch batch, Chosen chosen, List<SheetLines> lines, PourSum sum) {
-    return new PourSheet.SheetBatch(
+    return new SheetView.SheetBatch(
         chosen.fills().stream()
             .flatMap(f -> f.copies().stream())
             .filter(c -> batch.copies().contains(c.code()))
             .map(CopyView::id)
             .toList(),
         IntStream.range(0, lines.size())
-            .mapToObj(i -> new PourSheet.BatchLayer(lines.get(i).of(batch.layers().get(i))))
+            .mapToObj(i -> new SheetView.BatchLayer(lines.get(i).of(batch.layers().get(i))))
             .toList(),
         requireNonNull(sum.pourWithinMin()));
   }

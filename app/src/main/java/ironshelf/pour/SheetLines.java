@@ -27,16 +27,16 @@ record SheetLines(
 
   private static final Set<Role> BY_SPOON = Set.of(Role.PIGMENT, Role.ADMIXTURE);
 
-  List<PourSheet.SheetLine> of(List<BatchResult.Line> lines) {
+  List<SheetView.SheetLine> of(List<BatchResult.Line> lines) {
     return IntStream.range(0, lines.size())
         .mapToObj(i -> line(materials.get(i), lines.get(i)))
-        .sorted(Comparator.comparing(PourSheet.SheetLine::role, order))
+        .sorted(Comparator.comparing(SheetView.SheetLine::role, order))
         .toList();
   }
 
-  private PourSheet.SheetLine line(MaterialView material, BatchResult.Line line) {
+  private SheetView.SheetLine line(MaterialView material, BatchResult.Line line) {
     boolean water = line.role() == Role.WATER;
-    return new PourSheet.SheetLine(
+    return new SheetView.SheetLine(
         material.id(),
         line.name(),
         line.role(),

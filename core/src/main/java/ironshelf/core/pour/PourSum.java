@@ -34,19 +34,19 @@ public record PourSum(
    * @param parts what each copy takes of it, in litres, all layers together and without waste
    * @param layers the lines of each layer, in the order of the pour's
    */
-  public record PourBatch(List<Part> parts, List<List<BatchResult.Line>> layers) {
+  public record PourBatch(List<BatchPart> parts, List<List<BatchResult.Line>> layers) {
     public PourBatch {
       parts = List.copyOf(parts);
       layers = List.copyOf(layers);
     }
 
     public List<String> copies() {
-      return parts.stream().map(Part::copy).toList();
+      return parts.stream().map(BatchPart::copy).toList();
     }
   }
 
   /** What one copy takes of a batch. */
-  public record Part(String copy, double litres) {}
+  public record BatchPart(String copy, double litres) {}
 
   public PourSum {
     layers = List.copyOf(layers);
@@ -127,7 +127,7 @@ public record PourSum(
       BatchSplit.SplitBatch split, List<BatchResult> layers, double litres, double mixed) {
     double share = split.litres() / (litres * mixed);
     return new PourBatch(
-        split.parts().stream().map(p -> new Part(p.copy(), p.litres() / mixed)).toList(),
+        split.parts().stream().map(p -> new BatchPart(p.copy(), p.litres() / mixed)).toList(),
         layers.stream()
             .map(l -> l.lines().stream().map(line -> line.share(share)).toList())
             .toList());

@@ -69,7 +69,7 @@ final class Advisor {
     }
     List<String> open = new ArrayList<>();
     double needL = 0;
-    for (PourSheet.Portion portion : batch.portions) {
+    for (PourSheet.PlannedPortion portion : batch.portions) {
       CopyTally copy = ledger.copies.get(portion.copy());
       double got = batch.litresIn(portion.copy());
       double rest = copy == null ? 0 : Math.min(copy.restL(), portion.litres() - got);

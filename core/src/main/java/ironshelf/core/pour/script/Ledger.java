@@ -47,18 +47,18 @@ final class Ledger implements What.Listener {
   Ledger(PourSheet sheet) {
     this.sheet = sheet;
     sheet.copies().forEach(c -> copies.put(c.key(), new CopyTally(c)));
-    for (PourSheet.Batch batch : sheet.batches()) {
+    for (PourSheet.PlannedBatch batch : sheet.batches()) {
       List<MixTally> own = new ArrayList<>();
-      for (PourSheet.Mix mix : batch.mixes()) {
+      for (PourSheet.PlannedMix mix : batch.mixes()) {
         own.add(begin(mix.key(), mix.lines()));
       }
       batches.put(batch.key(), new BatchTally(batch.key(), own, batch.portions(), null));
     }
   }
 
-  private MixTally begin(String key, List<PourSheet.Line> asked) {
+  private MixTally begin(String key, List<PourSheet.PlannedLine> asked) {
     MixTally mix = new MixTally(key);
-    for (PourSheet.Line line : asked) {
+    for (PourSheet.PlannedLine line : asked) {
       LineTally tally = new LineTally(line, mix);
       mix.lines.add(tally);
       lines.put(line.key(), tally);
@@ -114,7 +114,7 @@ final class Ledger implements What.Listener {
   }
 
   @Override
-  public void weighed(What.Weighed f) {
+  public void weighed(What.WeighedIn f) {
     LineTally line = named("line", f.line(), lines);
     if (line != null) {
       line.add(f.kg(), f.source() != null && f.source().isMeasured());
@@ -222,7 +222,7 @@ final class Ledger implements What.Listener {
 
   @Override
   public void added(What.Added f) {
-    PourSheet.Copy copy = requireNonNull(f.copy());
+    PourSheet.PlannedCopy copy = requireNonNull(f.copy());
     if (isNew(copy.key())) {
       CopyTally tally = new CopyTally(copy);
       tally.added = true;
@@ -271,10 +271,10 @@ final class Ledger implements What.Listener {
   }
 
   @Override
-  public void finished(What.Finished f) {
+  public void tapped(What.Tapped f) {
     BatchTally batch = named("batch", f.batch(), batches);
     if (batch != null) {
-      batch.finished = true;
+      batch.tapped = true;
     }
   }
 

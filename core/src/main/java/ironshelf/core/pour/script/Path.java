@@ -79,11 +79,11 @@ final class Path {
       }
       in = weigh(batch, mix, true, in, all);
     }
-    for (PourSheet.Portion portion : batch.portions) {
+    for (PourSheet.PlannedPortion portion : batch.portions) {
       fill(batch, requireNonNull(ledger.copies.get(portion.copy())), portion.litres());
     }
     if (!batch.portions.isEmpty()) {
-      add("finish/" + batch.key, StepKind.FINISH, batch.finished, "finished", batch.key, batch.key);
+      add("finish/" + batch.key, StepKind.FINISH, batch.tapped, "tapped", batch.key, batch.key);
     }
   }
 
@@ -91,7 +91,7 @@ final class Path {
       BatchTally batch, MixTally mix, boolean afterWetting, double before, double all) {
     double in = before;
     for (LineTally tally : mix.lines) {
-      PourSheet.Line line = tally.line;
+      PourSheet.PlannedLine line = tally.line;
       if (line.afterWetting() != afterWetting) {
         continue;
       }
@@ -106,7 +106,7 @@ final class Path {
               "weighed",
               line.key(),
               batch.key,
-              new PourState.Weighing(
+              new PourState.WeighingStep(
                   mix.key,
                   line.material(),
                   requireNonNull(line.role()),
@@ -145,7 +145,7 @@ final class Path {
             copy.copy.key(),
             batch.key,
             null,
-            new PourState.Portion(copy.copy.key(), kg, kgByMix, whole),
+            new PourState.FillingStep(copy.copy.key(), kg, kgByMix, whole),
             1));
   }
 

@@ -170,7 +170,7 @@ public record PourScript(PourSheet sheet, List<PourFact> facts, PourState state)
     BatchTally at = null;
     for (BatchTally batch : ledger.batches.values()) {
       boolean wet = batch.mixes.stream().anyMatch(m -> m.wettedAt != null);
-      at = wet && !batch.finished ? batch : at;
+      at = wet && !batch.tapped ? batch : at;
     }
     if (at == null || ledger.status != PourState.Status.OPEN) {
       return null;

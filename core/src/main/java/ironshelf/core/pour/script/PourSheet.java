@@ -28,9 +28,9 @@ public record PourSheet(
     List<String> checks,
     double workingMinutes,
     double wastePercent,
-    List<Layer> layers,
-    List<Copy> copies,
-    List<Batch> batches) {
+    List<PlannedLayer> layers,
+    List<PlannedCopy> copies,
+    List<PlannedBatch> batches) {
 
   private static final double SHARE_TOLERANCE = 1e-6;
   private static final int MOST_CHECKS = 20;
@@ -40,8 +40,8 @@ public record PourSheet(
    *
    * @param share of what each copy takes in this pour, over 0 and up to 1
    */
-  public record Layer(String name, double share) {
-    public Layer {
+  public record PlannedLayer(String name, double share) {
+    public PlannedLayer {
       new Findings().text("name", name, 80).above("share", share, 0, 1).orRefuse();
     }
   }
@@ -52,8 +52,8 @@ public record PourSheet(
    * @param litres that it takes when it is full, all layers of this pour, over 0 and up to 5 000
    * @param cavities pieces that come of it, 1 to 1 000
    */
-  public record Copy(String key, double litres, int cavities) {
-    public Copy {
+  public record PlannedCopy(String key, double litres, int cavities) {
+    public PlannedCopy {
       new Findings()
           .text("key", key, 40)
           .above("litres", litres, 0, 5_000)
@@ -67,8 +67,8 @@ public record PourSheet(
    *
    * @param portions what it is meant to fill; part of a copy where that is larger than the mixer
    */
-  public record Batch(String key, List<Mix> mixes, List<Portion> portions) {
-    public Batch {
+  public record PlannedBatch(String key, List<PlannedMix> mixes, List<PlannedPortion> portions) {
+    public PlannedBatch {
       new Findings()
           .text("key", key, 40)
           .list("mixes", mixes, 6)
@@ -80,8 +80,8 @@ public record PourSheet(
   }
 
   /** How much of a batch is meant for a copy, in litres over 0, all layers together. */
-  public record Portion(String copy, double litres) {
-    public Portion {
+  public record PlannedPortion(String copy, double litres) {
+    public PlannedPortion {
       new Findings().text("copy", copy, 40).above("litres", litres, 0, 5_000).orRefuse();
     }
   }
@@ -91,8 +91,8 @@ public record PourSheet(
    *
    * @param lines what goes in, in that order, 1 to 100
    */
-  public record Mix(String key, List<Line> lines) {
-    public Mix {
+  public record PlannedMix(String key, List<PlannedLine> lines) {
+    public PlannedMix {
       new Findings().text("key", key, 40).list("lines", lines, 100).orRefuse();
       lines = List.copyOf(lines);
     }
@@ -109,7 +109,7 @@ public record PourSheet(
    * @param afterWetting whether it goes in once powder and water have met
    * @param mostKg more than this should never go in; null where nothing is said
    */
-  public record Line(
+  public record PlannedLine(
       String key,
       String material,
       @Nullable Role role,
@@ -118,7 +118,7 @@ public record PourSheet(
       double litresPerKg,
       boolean afterWetting,
       @Nullable Double mostKg) {
-    public Line {
+    public PlannedLine {
       new Findings()
           .text("key", key, 80)
           .text("material", material, 80)
@@ -145,19 +145,22 @@ public record PourSheet(
     layers = List.copyOf(layers);
     copies = List.copyOf(copies);
     batches = List.copyOf(batches);
-    double shares = layers.stream().mapToDouble(Layer::share).sum();
+    double shares = layers.stream().mapToDouble(PlannedLayer::share).sum();
     findings.within("layers.share", shares, 1 - SHARE_TOLERANCE, 1 + SHARE_TOLERANCE);
-    unique(findings, "copies.key", copies.stream().map(Copy::key));
-    unique(findings, "batches.key", batches.stream().map(Batch::key));
-    unique(findings, "mixes.key", mixesOf(batches).map(Mix::key));
-    unique(findings, "lines.key", mixesOf(batches).flatMap(m -> m.lines().stream()).map(Line::key));
+    unique(findings, "copies.key", copies.stream().map(PlannedCopy::key));
+    unique(findings, "batches.key", batches.stream().map(PlannedBatch::key));
+    unique(findings, "mixes.key", mixesOf(batches).map(PlannedMix::key));
+    unique(
+        findings,
+        "lines.key",
+        mixesOf(batches).flatMap(m -> m.lines().stream()).map(PlannedLine::key));
     Set<String> known = new HashSet<>();
     copies.forEach(c -> known.add(c.key()));
     for (int i = 0; i < batches.size(); i++) {
-      Batch batch = batches.get(i);
+      PlannedBatch batch = batches.get(i);
       findings.within(
           "batches." + i + ".mixes.size", batch.mixes().size(), layers.size(), layers.size());
-      for (Portion portion : batch.portions()) {
+      for (PlannedPortion portion : batch.portions()) {
         findings.addIf(
             !known.contains(portion.copy()),
             FindingCode.POUR_NAME_UNKNOWN,
@@ -168,7 +171,7 @@ public record PourSheet(
     findings.orRefuse();
   }
 
-  private static Stream<Mix> mixesOf(List<Batch> batches) {
+  private static Stream<PlannedMix> mixesOf(List<PlannedBatch> batches) {
     return batches.stream().flatMap(b -> b.mixes().stream());
   }
 

@@ -127,8 +127,8 @@ public record PourState(
       String completedBy,
       String about,
       @Nullable String batch,
-      @Nullable Weighing weigh,
-      @Nullable Portion fill,
+      @Nullable WeighingStep weigh,
+      @Nullable FillingStep fill,
       double bowl) {
     Step as(StepStatus to) {
       return new Step(key, kind, to, completedBy, about, batch, weigh, fill, bowl);
@@ -141,7 +141,7 @@ public record PourState(
    * @param askedKg still to weigh where some is in already
    * @param bitByBit whether it goes in little by little, each addition a fact of its own
    */
-  public record Weighing(
+  public record WeighingStep(
       String mix,
       String material,
       Role role,
@@ -157,7 +157,7 @@ public record PourState(
    * @param kgByMix of each bowl's mix
    * @param whole whether it is full with this, as planned
    */
-  public record Portion(String copy, double kg, Map<String, Double> kgByMix, boolean whole) {}
+  public record FillingStep(String copy, double kg, Map<String, Double> kgByMix, boolean whole) {}
 
   /** The working time of the batch at hand. */
   public record Clock(String batch, Instant wettedAt, Instant workUntil) {}

@@ -20,13 +20,13 @@ final class Remix {
    *
    * @param factor how many times as much
    */
-  static List<PourSheet.Line> lines(MixTally like, double factor, String key) {
-    List<PourSheet.Line> lines = new ArrayList<>();
+  static List<PourSheet.PlannedLine> lines(MixTally like, double factor, String key) {
+    List<PourSheet.PlannedLine> lines = new ArrayList<>();
     for (LineTally tally : like.lines) {
-      PourSheet.Line line = tally.line;
+      PourSheet.PlannedLine line = tally.line;
       Double most = line.mostKg();
       lines.add(
-          new PourSheet.Line(
+          new PourSheet.PlannedLine(
               key + "/" + lines.size(),
               line.material(),
               line.role(),
@@ -38,7 +38,7 @@ final class Remix {
     }
     for (What.PutIn extra : like.extras) {
       lines.add(
-          new PourSheet.Line(
+          new PourSheet.PlannedLine(
               key + "/" + lines.size(),
               extra.material(),
               extra.role(),
@@ -52,18 +52,18 @@ final class Remix {
   }
 
   /** What no batch yet to come is meant to fill, copy by copy, in the order of filling. */
-  static List<PourSheet.Portion> portions(Ledger ledger) {
+  static List<PourSheet.PlannedPortion> portions(Ledger ledger) {
     Map<String, Double> toCome = new LinkedHashMap<>();
     for (BatchTally batch : ledger.batches.values()) {
       if (!batch.isWet()) {
         batch.portions.forEach(p -> toCome.merge(p.copy(), p.litres(), Double::sum));
       }
     }
-    List<PourSheet.Portion> portions = new ArrayList<>();
+    List<PourSheet.PlannedPortion> portions = new ArrayList<>();
     for (CopyTally copy : ledger.copies.values()) {
       double rest = copy.restL() - toCome.getOrDefault(copy.copy.key(), 0.0);
       if (rest > Advisor.NOTHING_L) {
-        portions.add(new PourSheet.Portion(copy.copy.key(), rest));
+        portions.add(new PourSheet.PlannedPortion(copy.copy.key(), rest));
       }
     }
     return portions;

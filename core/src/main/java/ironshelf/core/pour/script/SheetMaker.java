@@ -28,8 +28,8 @@ public final class SheetMaker {
    *
    * @param materials the key of each line's material, in the order of the sum's lines
    */
-  public record LayerMix(Addition addition, List<String> materials) {
-    public LayerMix {
+  public record LayerMaterials(Addition addition, List<String> materials) {
+    public LayerMaterials {
       new Findings().present("addition", addition).list("materials", materials, 100).orRefuse();
       materials = List.copyOf(materials);
     }
@@ -40,14 +40,14 @@ public final class SheetMaker {
    * @param layers in the order of the sum's
    * @param order of filling, the copies' keys
    */
-  public static List<PourSheet.Batch> batches(
-      PourSum sum, List<LayerMix> layers, List<String> order) {
-    List<PourSheet.Batch> batches = new ArrayList<>();
+  public static List<PourSheet.PlannedBatch> batches(
+      PourSum sum, List<LayerMaterials> layers, List<String> order) {
+    List<PourSheet.PlannedBatch> batches = new ArrayList<>();
     for (int b = 0; b < sum.batches().size(); b++) {
       PourSum.PourBatch batch = sum.batches().get(b);
       String key = "b" + (b + 1);
       batches.add(
-          new PourSheet.Batch(
+          new PourSheet.PlannedBatch(
               key,
               IntStream.range(0, layers.size())
                   .mapToObj(i -> mix(key + "/" + i, batch, sum.layers().get(i), layers.get(i), i))
@@ -57,18 +57,20 @@ public final class SheetMaker {
     return batches;
   }
 
-  private static List<PourSheet.Portion> portions(PourSum.PourBatch batch, List<String> order) {
+  private static List<PourSheet.PlannedPortion> portions(
+      PourSum.PourBatch batch, List<String> order) {
     Map<String, Double> litres =
         batch.parts().stream()
-            .collect(Collectors.toMap(PourSum.Part::copy, PourSum.Part::litres, Double::sum));
+            .collect(
+                Collectors.toMap(PourSum.BatchPart::copy, PourSum.BatchPart::litres, Double::sum));
     return order.stream()
         .filter(litres::containsKey)
-        .map(copy -> new PourSheet.Portion(copy, litres.get(copy)))
+        .map(copy -> new PourSheet.PlannedPortion(copy, litres.get(copy)))
         .toList();
   }
 
-  private static PourSheet.Mix mix(
-      String key, PourSum.PourBatch batch, BatchResult whole, LayerMix layer, int index) {
+  private static PourSheet.PlannedMix mix(
+      String key, PourSum.PourBatch batch, BatchResult whole, LayerMaterials layer, int index) {
     List<BatchResult.Line> lines = batch.layers().get(index);
     // Air and measured yield belong to the whole; each line brings its share of them.
     double swell =
@@ -81,10 +83,10 @@ public final class SheetMaker {
         Comparator.comparing(Part::afterWetting)
             .thenComparing(p -> p.afterWetting() && p.role() != Role.WATER)
             .thenComparing(Part::role, layer.addition().order()));
-    List<PourSheet.Line> all = new ArrayList<>();
+    List<PourSheet.PlannedLine> all = new ArrayList<>();
     for (Part p : parts) {
       all.add(
-          new PourSheet.Line(
+          new PourSheet.PlannedLine(
               key + "/" + all.size(),
               p.material(),
               p.role(),
@@ -94,7 +96,7 @@ public final class SheetMaker {
               p.afterWetting(),
               p.mostKg()));
     }
-    return new PourSheet.Mix(key, all);
+    return new PourSheet.PlannedMix(key, all);
   }
 
   private record Part(
@@ -110,7 +112,7 @@ public final class SheetMaker {
       BatchResult.Line line,
       String material,
       BatchResult.@Nullable Water water,
-      LayerMix layer,
+      LayerMaterials layer,
       double swell) {
     double kg = line.massKg();
     double litresPerKg = kg > 0 ? line.absoluteL() * swell / kg : 0;

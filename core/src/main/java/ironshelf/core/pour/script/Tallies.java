@@ -14,7 +14,7 @@ final class Tallies {
 
   /** One weighing of a mix. */
   static final class LineTally {
-    final PourSheet.Line line;
+    final PourSheet.PlannedLine line;
     double kg;
     boolean closed;
     boolean measured = true;
@@ -24,7 +24,7 @@ final class Tallies {
 
     private final MixTally mix;
 
-    LineTally(PourSheet.Line line, MixTally mix) {
+    LineTally(PourSheet.PlannedLine line, MixTally mix) {
       this.line = line;
       this.mix = mix;
     }
@@ -157,15 +157,15 @@ final class Tallies {
   static final class BatchTally {
     final String key;
     final List<MixTally> mixes;
-    final List<PourSheet.Portion> portions;
+    final List<PourSheet.PlannedPortion> portions;
     final @Nullable String colour;
 
-    boolean finished;
+    boolean tapped;
 
     BatchTally(
         String key,
         List<MixTally> mixes,
-        List<PourSheet.Portion> portions,
+        List<PourSheet.PlannedPortion> portions,
         @Nullable String colour) {
       this.key = key;
       this.mixes = mixes;
@@ -214,7 +214,7 @@ final class Tallies {
 
   /** A copy of a mould. */
   static final class CopyTally {
-    final PourSheet.Copy copy;
+    final PourSheet.PlannedCopy copy;
     final List<Draw> draws = new ArrayList<>();
     boolean full;
     boolean measured = true;
@@ -222,7 +222,7 @@ final class Tallies {
     @Nullable String leftOut;
     boolean added;
 
-    CopyTally(PourSheet.Copy copy) {
+    CopyTally(PourSheet.PlannedCopy copy) {
       this.copy = copy;
       this.cavities = copy.cavities();
     }

@@ -16,7 +16,7 @@ public sealed interface What {
   interface Listener {
     void checked(Checked f);
 
-    void weighed(Weighed f);
+    void weighed(WeighedIn f);
 
     void asAsked(AsAsked f);
 
@@ -36,7 +36,7 @@ public sealed interface What {
 
     void splitOff(SplitOff f);
 
-    void finished(Finished f);
+    void tapped(Tapped f);
 
     void leftWeighed(LeftWeighed f);
 
@@ -66,8 +66,8 @@ public sealed interface What {
    *
    * @param more whether further additions to the same line follow: water by and by
    */
-  record Weighed(String line, double kg, @Nullable Source source, boolean more) implements What {
-    public Weighed {
+  record WeighedIn(String line, double kg, @Nullable Source source, boolean more) implements What {
+    public WeighedIn {
       new Findings()
           .text("line", line, 80)
           .within("kg", kg, 0, Findings.MAX_MASS_KG)
@@ -193,7 +193,7 @@ public sealed interface What {
   }
 
   /** A copy that was not planned is filled too. */
-  record Added(PourSheet.@Nullable Copy copy) implements What {
+  record Added(PourSheet.@Nullable PlannedCopy copy) implements What {
     public Added {
       new Findings().present("copy", copy).orRefuse();
     }
@@ -249,14 +249,14 @@ public sealed interface What {
   }
 
   /** What a batch filled was tapped, struck off, rammed, lettered or hung. */
-  record Finished(String batch) implements What {
-    public Finished {
+  record Tapped(String batch) implements What {
+    public Tapped {
       new Findings().text("batch", batch, 40).orRefuse();
     }
 
     @Override
     public void tell(Listener to) {
-      to.finished(this);
+      to.tapped(this);
     }
   }
 

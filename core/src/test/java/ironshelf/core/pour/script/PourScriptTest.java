@@ -26,25 +26,27 @@ class PourScriptTest {
 
   /** Water 1 kg (1 L) and cement 3 kg (1 L) make 2 kg/L: easy to work out by hand. */
   private static PourSheet simple(int copies, double copyL, double batchL) {
-    List<PourSheet.Line> lines =
+    List<PourSheet.PlannedLine> lines =
         List.of(
-            new PourSheet.Line("w", "water", Role.WATER, batchL / 2, 0.01, 1, false, null),
-            new PourSheet.Line(
+            new PourSheet.PlannedLine("w", "water", Role.WATER, batchL / 2, 0.01, 1, false, null),
+            new PourSheet.PlannedLine(
                 "c", "cement", Role.BINDER, batchL * 1.5, 0.03, 1 / 3.0, false, null));
-    List<PourSheet.Copy> all = new ArrayList<>();
-    List<PourSheet.Portion> portions = new ArrayList<>();
+    List<PourSheet.PlannedCopy> all = new ArrayList<>();
+    List<PourSheet.PlannedPortion> portions = new ArrayList<>();
     for (int i = 1; i <= copies; i++) {
-      all.add(new PourSheet.Copy("R" + i, copyL, 1));
-      portions.add(new PourSheet.Portion("R" + i, copyL));
+      all.add(new PourSheet.PlannedCopy("R" + i, copyL, 1));
+      portions.add(new PourSheet.PlannedPortion("R" + i, copyL));
     }
     return new PourSheet(
         ironshelf.core.recipe.Placement.POURED,
         List.of("moulds"),
         10,
         10,
-        List.of(new PourSheet.Layer("all", 1)),
+        List.of(new PourSheet.PlannedLayer("all", 1)),
         all,
-        List.of(new PourSheet.Batch("b1", List.of(new PourSheet.Mix("m1", lines)), portions)));
+        List.of(
+            new PourSheet.PlannedBatch(
+                "b1", List.of(new PourSheet.PlannedMix("m1", lines)), portions)));
   }
 
   private static List<PourFact> facts(What... whats) {
@@ -56,7 +58,7 @@ class PourScriptTest {
   }
 
   private static What weighed(String line, double kg) {
-    return new What.Weighed(line, kg, Source.SCALE, false);
+    return new What.WeighedIn(line, kg, Source.SCALE, false);
   }
 
   private static What full(String copy, Double kg) {
@@ -223,7 +225,7 @@ class PourScriptTest {
             10,
             10,
             whole.layers(),
-            List.of(new PourSheet.Copy("R1", 2, 4)),
+            List.of(new PourSheet.PlannedCopy("R1", 2, 4)),
             whole.batches());
     PourScript script =
         PourScript.of(
@@ -312,7 +314,7 @@ class PourScriptTest {
         sheet.batches().stream()
             .flatMap(b -> b.mixes().stream())
             .flatMap(m -> m.lines().stream())
-            .mapToDouble(PourSheet.Line::askedKg)
+            .mapToDouble(PourSheet.PlannedLine::askedKg)
             .sum();
     int steps = script.state().steps().size();
     for (int i = 0; i < steps; i++) {
@@ -362,8 +364,8 @@ class PourScriptTest {
     PourSheet sheet =
         TestPours.sheet(
             faced.recipe().inColourway(List.of(black), 0), addition, List.of(1.0), 2, 1, null);
-    List<PourSheet.Line> lines = sheet.batches().get(0).mixes().get(0).lines();
-    List<Role> roles = lines.stream().map(PourSheet.Line::role).toList();
+    List<PourSheet.PlannedLine> lines = sheet.batches().get(0).mixes().get(0).lines();
+    List<Role> roles = lines.stream().map(PourSheet.PlannedLine::role).toList();
     assertThat(roles.get(roles.size() - 1)).isEqualTo(Role.FIBRE);
     int colour = roles.indexOf(Role.PIGMENT);
     switch (addition) {

@@ -28,6 +28,7 @@ class PourSessionsTest {
 
   /** A longer storm: -Dironshelf.sessions=10000. */
   private static final int SESSIONS = Integer.getInteger("ironshelf.sessions", 2_000);
+
   private static final int MOST_FACTS = 45;
   private static final List<StartingRecipe> SCHOOLS = StartingRecipes.shipped().all();
   private static final List<Recipe> RECIPES = SCHOOLS.stream().map(StartingRecipe::recipe).toList();
@@ -82,7 +83,7 @@ class PourSessionsTest {
     String copy = pick(state.copies(), random).copy();
     return switch (random.nextInt(28)) {
       case 0 -> new What.LeftOut(copy, "leaks");
-      case 1 -> new What.Added(new PourSheet.Copy("X" + n, 0.1 + random.nextDouble(), 2));
+      case 1 -> new What.Added(new PourSheet.PlannedCopy("X" + n, 0.1 + random.nextDouble(), 2));
       case 2 -> new What.MixedMore("more" + n, batch, 0.1 + random.nextDouble());
       case 3 -> new What.SplitOff("split" + n, mix, 0.05 + random.nextDouble(), "Rust");
       case 4 -> new What.Thrown(batch, random.nextBoolean() ? null : random.nextDouble(), "off");
@@ -101,9 +102,9 @@ class PourSessionsTest {
 
   /** The same as planned, by a scale that is not always right. */
   private static What off(What what, Random random) {
-    if (what instanceof What.Weighed w && random.nextInt(3) == 0) {
+    if (what instanceof What.WeighedIn w && random.nextInt(3) == 0) {
       double kg = w.kg() * (0.7 + 0.6 * random.nextDouble());
-      return new What.Weighed(w.line(), kg, Source.TYPED, random.nextInt(4) == 0);
+      return new What.WeighedIn(w.line(), kg, Source.TYPED, random.nextInt(4) == 0);
     }
     if (what instanceof What.Filled f && random.nextInt(3) == 0) {
       return new What.Filled(f.copy(), f.batch(), random.nextBoolean(), null, null, null);
@@ -176,7 +177,7 @@ class PourSessionsTest {
       if (!PourFact.stands(fact, gone)) {
         continue;
       }
-      if (fact.what() instanceof What.Weighed w) {
+      if (fact.what() instanceof What.WeighedIn w) {
         kg += w.kg();
       } else if (fact.what() instanceof What.PutIn p) {
         kg += p.kg();

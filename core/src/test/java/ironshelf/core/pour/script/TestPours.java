@@ -47,8 +47,8 @@ final class TestPours {
                 1,
                 null,
                 null));
-    SheetMaker.LayerMix layer =
-        new SheetMaker.LayerMix(
+    SheetMaker.LayerMaterials layer =
+        new SheetMaker.LayerMaterials(
             addition, recipe.ingredients().stream().map(Ingredient::name).toList());
     return new PourSheet(
         Placement.POURED,
@@ -56,9 +56,9 @@ final class TestPours {
         15,
         8,
         IntStream.range(0, shares.size())
-            .mapToObj(i -> new PourSheet.Layer("layer " + i, shares.get(i)))
+            .mapToObj(i -> new PourSheet.PlannedLayer("layer " + i, shares.get(i)))
             .toList(),
-        keys.stream().map(k -> new PourSheet.Copy(k, litres, 1)).toList(),
+        keys.stream().map(k -> new PourSheet.PlannedCopy(k, litres, 1)).toList(),
         SheetMaker.batches(sum, shares.stream().map(s -> layer).toList(), keys));
   }
 
@@ -70,7 +70,7 @@ final class TestPours {
   static What asPlanned(PourState.Step step) {
     return switch (step.kind()) {
       case CHECK -> new What.Checked(step.about());
-      case WEIGH -> new What.Weighed(step.about(), step.weigh().askedKg(), Source.SCALE, false);
+      case WEIGH -> new What.WeighedIn(step.about(), step.weigh().askedKg(), Source.SCALE, false);
       case WET -> new What.Wetted(step.about());
       case FILL -> {
         double kg = step.fill().kg();
@@ -82,7 +82,7 @@ final class TestPours {
             Source.SCALE,
             null);
       }
-      case FINISH -> new What.Finished(step.about());
+      case FINISH -> new What.Tapped(step.about());
       case LEFT -> new What.LeftWeighed(0, Source.SCALE);
       case RECORD -> new What.Recorded();
     };

@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param cooling what leaves the minutes wanted; null where none were asked for
  * @param readyAt when it may come out if it were filled now
  */
-public record PourSheet(
+public record SheetView(
     RecipeView recipe,
     ColourwayView colourway,
     int firstLayer,

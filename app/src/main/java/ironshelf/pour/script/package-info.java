@@ -1,0 +1,8 @@
+/**
+ * Pours at the benches, while they go on: their sheets, their facts, and what follows from them for
+ * stock, copies and pieces.
+ *
+ * <p>May use: http, core pour.
+ */
+@org.jspecify.annotations.NullMarked
+package ironshelf.pour.script;
