@@ -113,7 +113,7 @@ export function usePoured() {
     retry: (tries, error) => error instanceof Problem && error.code === 'network' && tries < TRIES,
     retryDelay: AGAIN_MS,
     mutationFn: ({ key, body }: { key: string; body: PourRequest }) =>
-      dataOf(client.POST('/api/pours', { body, params: { header: { 'Idempotency-Key': key } } })),
+      dataOf(client.POST('/api/pours/recorded', { body, params: { header: { 'Idempotency-Key': key } } })),
     onSuccess: () => settle(queries),
   });
 }

@@ -110,7 +110,7 @@ public record Pouring(long productId, long colourwayId, int firstLayer, List<Jso
   public Answer poured(App app) {
     Map<String, Object> pour = pour(sheet(app), 1);
     pour.put("acceptShort", true);
-    return app.act("/api/pours", pour);
+    return app.act("/api/pours/recorded", pour);
   }
 
   /** What of a product stands on the shelf in its mould after a pour; null where nothing does. */

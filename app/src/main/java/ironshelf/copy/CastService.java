@@ -189,6 +189,14 @@ public class CastService {
     return use;
   }
 
+  /** The cast that a copy holds now. */
+  @Transactional(readOnly = true)
+  public CastView heldIn(long copyId) {
+    return views(casts.findByCopyIdInAndEmptiedAtIsNull(List.of(copyId))).stream()
+        .findFirst()
+        .orElseThrow(() -> ProblemException.conflict("copy.empty", Map.of("copy", copyId)));
+  }
+
   /** All casts that are in their moulds now, oldest first. */
   @Transactional(readOnly = true)
   public List<CastView> held() {

@@ -13,10 +13,10 @@ import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
 import ironshelf.piece.Weighed;
 import ironshelf.pour.PourRequest;
-import ironshelf.pour.PourService;
 import ironshelf.pour.PourSheetRequest;
 import ironshelf.pour.PourSheetService;
 import ironshelf.pour.SheetView;
+import ironshelf.pour.script.RecordService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.shelf.StepRequest;
@@ -47,7 +47,7 @@ class DemoPours {
   private static final double RETENTION = 0.967;
 
   private final PourSheetService sheets;
-  private final PourService pours;
+  private final RecordService pours;
   private final MouldService moulds;
   private final CastService castings;
   private final TakeOutService takeOut;
@@ -57,7 +57,7 @@ class DemoPours {
 
   DemoPours(
       PourSheetService sheets,
-      PourService pours,
+      RecordService pours,
       MouldService moulds,
       CastService castings,
       TakeOutService takeOut,

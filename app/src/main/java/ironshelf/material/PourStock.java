@@ -1,10 +1,18 @@
 package ironshelf.material;
 
+import static java.util.Objects.requireNonNull;
+
 import ironshelf.http.ProblemException;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -60,6 +68,56 @@ public class PourStock {
         left = left.subtract(taken);
       }
     }
+  }
+
+  /**
+   * Makes what a pour took from the lots what it used: more is taken, what was too much is given
+   * back to the lots it came from, the last first.
+   *
+   * @param usedKg by material; one that is missing used nothing
+   */
+  public void settle(long pourId, Map<Long, BigDecimal> usedKg, boolean acceptShort, Instant at) {
+    Map<Long, Map<Long, BigDecimal>> taken = takenByLot(pourId);
+    Set<Long> all = new LinkedHashSet<>(usedKg.keySet());
+    all.addAll(taken.keySet());
+    for (long materialId : all) {
+      Map<Long, BigDecimal> lotsOf = taken.getOrDefault(materialId, Map.of());
+      BigDecimal took = lotsOf.values().stream().reduce(BigDecimal.ZERO, BigDecimal::add);
+      BigDecimal more = usedKg.getOrDefault(materialId, BigDecimal.ZERO).subtract(took);
+      if (more.signum() > 0) {
+        use(materialId, more, at, pourId, acceptShort);
+      } else {
+        giveBack(pourId, lotsOf, more.negate(), at);
+      }
+    }
+  }
+
+  private void giveBack(long pourId, Map<Long, BigDecimal> lotsOf, BigDecimal kg, Instant at) {
+    BigDecimal left = kg;
+    List<Long> last = new ArrayList<>(lotsOf.keySet());
+    Collections.reverse(last);
+    for (long lotId : last) {
+      BigDecimal back = left.min(requireNonNull(lotsOf.get(lotId)));
+      if (back.signum() > 0) {
+        movements.save(new Movement(lotId, MovementKind.GIVEN_BACK, back, at, pourId));
+        left = left.subtract(back);
+      }
+    }
+  }
+
+  /** What a pour has of each lot, by material. */
+  private Map<Long, Map<Long, BigDecimal>> takenByLot(long pourId) {
+    List<Movement> own = movements.findByPourIdOrderById(pourId);
+    Map<Long, Long> materialOf =
+        lots.findAllById(own.stream().map(Movement::lotId).distinct().toList()).stream()
+            .collect(Collectors.toMap(Lot::id, Lot::materialId));
+    Map<Long, Map<Long, BigDecimal>> taken = new LinkedHashMap<>();
+    for (Movement m : own) {
+      taken
+          .computeIfAbsent(requireNonNull(materialOf.get(m.lotId())), id -> new LinkedHashMap<>())
+          .merge(m.lotId(), m.massKg().negate(), BigDecimal::add);
+    }
+    return taken;
   }
 
   /** Gives back what a pour took, where it was never made. */

@@ -37,6 +37,11 @@ record Chosen(
     return session.stream().mapToDouble(ProductLayer::sharePercent).sum() / 100;
   }
 
+  /** How much of the session one of its layers is, 0 to 1. */
+  double share(int layer) {
+    return session.get(layer).sharePercent() / 100 / sessionShare();
+  }
+
   /** How much of a product is in the mould when the session is over, 0 to 1. */
   double shareAfter(ProductView product) {
     return Math.min(

@@ -14,10 +14,12 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One mixing and filling in one colourway, with what really went in. Never changed, only undone.
+ * One bowl: mixed in one colourway, with what really went in. Once it is recorded it is never
+ * changed, only undone.
  */
 @Entity
 @Table(name = "pours")
@@ -30,6 +32,7 @@ class Pour {
   private long recipeId;
   private long colourwayId;
   private @Nullable Long besideId;
+  private @Nullable String mixKey;
   private Instant pouredAt;
   private double roomC;
   private double waterC;
@@ -37,7 +40,7 @@ class Pour {
   private @Nullable Double fillingMin;
   private @Nullable Instant undoneAt;
 
-  @OneToMany(cascade = CascadeType.ALL, fetch = FetchType.LAZY)
+  @OneToMany(cascade = CascadeType.ALL, orphanRemoval = true, fetch = FetchType.LAZY)
   @JoinColumn(name = "pour_id", nullable = false)
   @OrderBy("position")
   private List<WeighOut> weighOuts = new ArrayList<>();
@@ -46,17 +49,20 @@ class Pour {
 
   /**
    * @param besideId the first pour of the same session; null where this is it
+   * @param mixKey which bowl of its sheet it is; null where it was booked without one
    */
   Pour(
       long recipeId,
       long colourwayId,
       @Nullable Long besideId,
+      @Nullable String mixKey,
       Instant pouredAt,
       double roomC,
       double waterC) {
     this.recipeId = recipeId;
     this.colourwayId = colourwayId;
     this.besideId = besideId;
+    this.mixKey = mixKey;
     this.pouredAt = pouredAt;
     this.roomC = roomC;
     this.waterC = waterC;
@@ -89,8 +95,39 @@ class Pour {
     return undoneAt;
   }
 
-  void weigh(long materialId, BigDecimal askedKg, BigDecimal actualKg) {
-    weighOuts.add(new WeighOut(weighOuts.size(), materialId, askedKg, actualKg));
+  /** What was asked of a material, and what went in. */
+  record Went(BigDecimal askedKg, BigDecimal actualKg) {}
+
+  /** Notes what went in so far, by material. */
+  void weigh(Map<Long, Went> went) {
+    weighOuts.removeIf(w -> !went.containsKey(w.materialId()));
+    went.forEach(
+        (materialId, now) ->
+            weighOuts.stream()
+                .filter(w -> w.materialId() == materialId)
+                .findFirst()
+                .ifPresentOrElse(
+                    known -> known.change(now.askedKg(), now.actualKg()),
+                    () ->
+                        weighOuts.add(
+                            new WeighOut(next(), materialId, now.askedKg(), now.actualKg()))));
+  }
+
+  private int next() {
+    return weighOuts.stream().mapToInt(WeighOut::position).max().orElse(-1) + 1;
+  }
+
+  /** All that went in, in kg. */
+  BigDecimal wentKg() {
+    return weighOuts.stream().map(WeighOut::actualKg).reduce(BigDecimal.ZERO, BigDecimal::add);
+  }
+
+  @Nullable String mixKey() {
+    return mixKey;
+  }
+
+  void pouredAt(Instant at) {
+    this.pouredAt = at;
   }
 
   Long id() {

@@ -16,7 +16,6 @@ import org.springframework.web.bind.annotation.RestController;
 class PourController {
 
   private final PourSheetService sheets;
-  private final PourService pours;
   private final PourReader reader;
   private final UndoService undo;
   private final WaitingLayers waiting;
@@ -25,14 +24,12 @@ class PourController {
 
   PourController(
       PourSheetService sheets,
-      PourService pours,
       PourReader reader,
       UndoService undo,
       WaitingLayers waiting,
       PourStock stock,
       Clock clock) {
     this.sheets = sheets;
-    this.pours = pours;
     this.reader = reader;
     this.undo = undo;
     this.waiting = waiting;
@@ -43,13 +40,6 @@ class PourController {
   @PostMapping("/api/pours/sheet")
   SheetView sheet(@RequestBody PourSheetRequest request) {
     return sheets.sheet(request, clock.instant());
-  }
-
-  @PostMapping("/api/pours")
-  PourView poured(
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
-      @RequestBody PourRequest request) {
-    return pours.poured(key, request, clock.instant());
   }
 
   /** Castings in their moulds that wait for their next layer, the soonest first. */

@@ -39,7 +39,7 @@ public record PourRequest(
     }
 
     /** The version that was seen of each copy. */
-    Map<Long, Long> versions() {
+    public Map<Long, Long> versions() {
       return copies.stream().collect(toMap(CopyChoice::id, CopyChoice::version, Math::min));
     }
   }
@@ -57,7 +57,7 @@ public record PourRequest(
       new Findings().list("weighOuts", weighOuts, 60).orRefuse();
     }
 
-    Map<Long, Double> actualKg() {
+    public Map<Long, Double> actualKg() {
       return weighOuts.stream()
           .collect(toMap(Weighing::materialId, Weighing::actualKg, Double::sum));
     }
@@ -88,7 +88,7 @@ public record PourRequest(
     findings.orRefuse();
   }
 
-  PourSheetRequest sheet() {
+  public PourSheetRequest sheet() {
     return new PourSheetRequest(
         fills.stream()
             .map(

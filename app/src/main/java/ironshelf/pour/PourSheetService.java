@@ -12,11 +12,14 @@ import ironshelf.core.pour.BatchSplit;
 import ironshelf.core.pour.PourInput;
 import ironshelf.core.pour.PourSum;
 import ironshelf.core.pour.TargetReading;
+import ironshelf.core.pour.script.PourSheet;
+import ironshelf.core.pour.script.SheetMaker;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchResult;
 import ironshelf.core.recipe.BatchSum;
+import ironshelf.core.recipe.Placement;
 import ironshelf.core.recipe.Recipe;
 import ironshelf.cure.CureService;
 import ironshelf.cure.Temperatures;
@@ -73,7 +76,16 @@ public class PourSheetService {
     return sheet(request, chooser.choose(request), at);
   }
 
-  SheetView sheet(PourSheetRequest request, Chosen chosen, Instant at) {
+  /** What is to be weighed for a choice, and what it was worked out from. */
+  private record Worked(
+      WorkshopView shop,
+      double roomC,
+      double waterC,
+      List<RecipeService.Mix> mixes,
+      double densityKgM3,
+      PourSum sum) {}
+
+  private Worked work(PourSheetRequest request, Chosen chosen) {
     WorkshopView shop = workshop.view();
     double roomC = Double.isNaN(request.roomC()) ? shop.roomC() : request.roomC();
     double waterC = Double.isNaN(request.waterC()) ? Math.max(0, roomC) : request.waterC();
@@ -89,13 +101,7 @@ public class PourSheetService {
         PourSum.of(
             new PourInput(
                 IntStream.range(0, mixes.size())
-                    .mapToObj(
-                        i ->
-                            new PourInput.LayerMix(
-                                mixes.get(i).recipe(),
-                                chosen.session().get(i).sharePercent()
-                                    / 100
-                                    / chosen.sessionShare()))
+                    .mapToObj(i -> new PourInput.LayerMix(mixes.get(i).recipe(), chosen.share(i)))
                     .toList(),
                 loads,
                 shop.wastePercent(),
@@ -105,6 +111,81 @@ public class PourSheetService {
                 chosen.recipe().mixMin(),
                 request.minutesWanted(),
                 null));
+    return new Worked(shop, roomC, waterC, mixes, density, sum);
+  }
+
+  /**
+   * What is meant to be poured, as it is kept with the pour.
+   *
+   * @param lines the order line that each product is poured for, by the product; for stock where it
+   *     has none
+   * @param seen the version of each copy as it was chosen; as it is when it is filled where it has
+   *     none
+   */
+  public Meant meant(PourSheetRequest request, Map<Long, Long> lines, Map<Long, Long> seen) {
+    Chosen chosen = chooser.choose(request);
+    Worked worked = work(request, chosen);
+    List<PourSheet.PlannedCopy> copies = new ArrayList<>();
+    List<Meant.MeantCopy> copiesMeant = new ArrayList<>();
+    for (Chosen.Fill fill : chosen.fills()) {
+      double litres = litresEach(chosen, fill, worked.densityKgM3());
+      for (CopyView copy : fill.copies()) {
+        copies.add(new PourSheet.PlannedCopy(copy.code(), litres, fill.mould().shape().cavities()));
+        copiesMeant.add(
+            new Meant.MeantCopy(
+                copy.code(),
+                copy.id(),
+                seen.get(copy.id()),
+                fill.product().id(),
+                lines.get(fill.product().id())));
+      }
+    }
+    PourSheet sheet =
+        new PourSheet(
+            Placement.POURED,
+            List.of("moulds", "protection"),
+            workingMin(worked.sum()),
+            worked.shop().wastePercent(),
+            IntStream.range(0, chosen.session().size())
+                .mapToObj(
+                    i ->
+                        new PourSheet.PlannedLayer(chosen.session().get(i).name(), chosen.share(i)))
+                .toList(),
+            copies,
+            SheetMaker.batches(
+                worked.sum(),
+                worked.mixes().stream()
+                    .map(
+                        m ->
+                            new SheetMaker.LayerMaterials(
+                                chosen.recipe().addition(),
+                                m.materialIds().stream().map(String::valueOf).toList()))
+                    .toList(),
+                copies.stream().map(PourSheet.PlannedCopy::key).toList()));
+    return new Meant(
+        sheet,
+        copiesMeant,
+        chosen.recipe().id(),
+        chosen.colourway().id(),
+        chosen.session().stream().map(chosen::colourwayOf).toList(),
+        chosen.firstLayer(),
+        worked.roomC(),
+        worked.waterC());
+  }
+
+  private static double workingMin(PourSum sum) {
+    return sum.layers().stream()
+        .mapToDouble(l -> requireNonNull(l.workingMin()))
+        .min()
+        .orElseThrow();
+  }
+
+  SheetView sheet(PourSheetRequest request, Chosen chosen, Instant at) {
+    Worked worked = work(request, chosen);
+    WorkshopView shop = worked.shop();
+    PourSum sum = worked.sum();
+    List<RecipeService.Mix> mixes = worked.mixes();
+    double density = worked.densityKgM3();
     CureService.DemouldGate gate =
         cure.gate(
             List.of(new Stay(Temperatures.ROOM, at)),
@@ -123,10 +204,12 @@ public class PourSheetService {
         chosen.fills().stream()
             .mapToInt(f -> f.copies().size() * f.mould().shape().cavities())
             .sum(),
-        loads.stream().mapToDouble(BatchSplit.Load::litres).sum(),
-        roomC,
-        waterC,
-        sum.layers().stream().mapToDouble(l -> requireNonNull(l.workingMin())).min().orElseThrow(),
+        chosen.fills().stream()
+            .mapToDouble(f -> f.copies().size() * litresEach(chosen, f, density))
+            .sum(),
+        worked.roomC(),
+        worked.waterC(),
+        workingMin(sum),
         sum.layers().get(0).cooling(),
         gate.readyAt(),
         gate.greenUntil(),

@@ -30,6 +30,15 @@ class WeighOut {
     this.actualKg = actualKg;
   }
 
+  int position() {
+    return position;
+  }
+
+  void change(BigDecimal asked, BigDecimal actual) {
+    this.askedKg = asked;
+    this.actualKg = actual;
+  }
+
   long materialId() {
     return materialId;
   }

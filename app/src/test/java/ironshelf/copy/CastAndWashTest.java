@@ -80,11 +80,11 @@ class CastAndWashTest {
     Map<String, Object> pour = pouring.pour(pouring.sheet(app), 1);
     pour.put("acceptShort", true);
     pour.put("leftKg", -1);
-    Answer refused = app.act("/api/pours", pour);
+    Answer refused = app.act("/api/pours/recorded", pour);
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.body().path("errors").get(0).path("field").asString()).isEqualTo("leftKg");
     pour.put("leftKg", 0.15);
-    assertThat(app.act("/api/pours", pour).status()).isEqualTo(200);
+    assertThat(app.act("/api/pours/recorded", pour).status()).isEqualTo(200);
     long recipe = product.path("recipe").path("id").asLong();
     JsonNode yield = app.get("/api/recipes/" + recipe + "/learned").path("yield");
     assertThat(yield.path("count").asInt()).isGreaterThanOrEqualTo(1);

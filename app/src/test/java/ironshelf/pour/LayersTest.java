@@ -48,7 +48,7 @@ class LayersTest {
         .isEqualTo("Slate");
     Map<String, Object> pour = tray.pour(sheet, 1);
     pour.put("leftKg", 0.1);
-    JsonNode poured = app.act("/api/pours", pour).body();
+    JsonNode poured = app.act("/api/pours/recorded", pour).body();
     assertThat(poured.path("waiting").size()).isZero();
     assertThat(poured.path("pieces").asInt()).isEqualTo(1);
     // White and black pigment both went in.
@@ -88,10 +88,10 @@ class LayersTest {
     assertThat(sheet.path("layers").get(0).path("yieldL").asDouble())
         .isCloseTo(0.8064 * 0.4 * 1.08, within(1e-6));
     Map<String, Object> press = second.pour(sheet, 1);
-    Answer done = app.act("/api/pours", press);
+    Answer done = app.act("/api/pours/recorded", press);
     assertThat(done.status()).isEqualTo(200);
     assertThat(done.body().path("waiting").size()).isZero();
-    assertThat(app.act("/api/pours", press).code()).isEqualTo("layer.notWaiting");
+    assertThat(app.act("/api/pours/recorded", press).code()).isEqualTo("layer.notWaiting");
     assertThat(app.act("/api/pours/sheet", second.sheet()).code()).isEqualTo("layer.notWaiting");
     // From now on the last layer's clock runs.
     JsonNode after = Pouring.group(app, done.body().path("id").asLong());
@@ -122,7 +122,7 @@ class LayersTest {
     fills.addAll((List<?>) cups.pour(sheet, 1).get("fills"));
     pour.put("fills", fills);
     pour.put("acceptShort", true);
-    JsonNode poured = app.act("/api/pours", pour).body();
+    JsonNode poured = app.act("/api/pours/recorded", pour).body();
     assertThat(poured.path("pieces").asInt()).isEqualTo(3);
     assertThat(poured.path("products").size()).isEqualTo(2);
     // The shelf keeps them as two groups, which come out apart.

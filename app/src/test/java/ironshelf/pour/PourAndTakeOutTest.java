@@ -28,7 +28,7 @@ class PourAndTakeOutTest {
     JsonNode cement = sheet.path("layers").get(0).path("lines").get(2);
     assertThat(cement.path("role").asString()).isEqualTo("binder");
     double before = cement.path("stockKg").asDouble();
-    Answer poured = app.act("/api/pours", chosen.pour(sheet, 1.01));
+    Answer poured = app.act("/api/pours/recorded", chosen.pour(sheet, 1.01));
     assertThat(poured.status()).isEqualTo(200);
     double after =
         app.act("/api/pours/sheet", chosen.sheet())
@@ -44,7 +44,7 @@ class PourAndTakeOutTest {
     assertThat(app.get(movements).size()).isGreaterThanOrEqualTo(2);
     assertThat(poured.body().path("pieces").asInt()).isEqualTo(1);
 
-    Answer second = app.act("/api/pours", chosen.pour(sheet, 1));
+    Answer second = app.act("/api/pours/recorded", chosen.pour(sheet, 1));
     assertThat(second.status()).isEqualTo(409);
     assertThat(second.code()).isEqualTo("copy.held");
     assertThat(second.body().path("detail").asString()).contains(chosen.codes().get(0));
@@ -55,13 +55,13 @@ class PourAndTakeOutTest {
     Pouring chosen = Pouring.of(app, "Tea-light cup", 1);
     JsonNode sheet = chosen.sheet(app);
     Map<String, Object> pour = chosen.pour(sheet, 1);
-    Answer first = app.act("/api/pours", pour, "one-key");
-    Answer again = app.act("/api/pours", pour, "one-key");
+    Answer first = app.act("/api/pours/recorded", pour, "one-key");
+    Answer again = app.act("/api/pours/recorded", pour, "one-key");
     assertThat(again.status()).isEqualTo(200);
     assertThat(again.body().path("id")).isEqualTo(first.body().path("id"));
     assertThat(app.act("/api/shelf/take-out", Map.of("casts", List.of()), "one-key").status())
         .isIn(400, 409);
-    assertThat(app.post("/api/pours", "{}").status()).isEqualTo(400);
+    assertThat(app.post("/api/pours/recorded", "{}").status()).isEqualTo(400);
   }
 
   @Test
@@ -70,7 +70,7 @@ class PourAndTakeOutTest {
     JsonNode sheet = chosen.sheet(app);
     List<Callable<Answer>> presses = new ArrayList<>();
     for (int i = 0; i < 6; i++) {
-      presses.add(() -> app.act("/api/pours", chosen.pour(sheet, 1)));
+      presses.add(() -> app.act("/api/pours/recorded", chosen.pour(sheet, 1)));
     }
     ExecutorService people = Executors.newFixedThreadPool(6);
     List<Integer> statuses = new ArrayList<>();
@@ -85,7 +85,7 @@ class PourAndTakeOutTest {
   void takingOutWaitsForTheGateOrAReason(App app) {
     Pouring chosen = Pouring.of(app, "Ripple bowl", 1);
     JsonNode sheet = chosen.sheet(app);
-    long pourId = app.act("/api/pours", chosen.pour(sheet, 1)).body().path("id").asLong();
+    long pourId = app.act("/api/pours/recorded", chosen.pour(sheet, 1)).body().path("id").asLong();
     JsonNode group = Pouring.group(app, pourId);
     JsonNode cast = group.path("casts").get(0);
     Map<String, Object> out =
@@ -108,9 +108,10 @@ class PourAndTakeOutTest {
     JsonNode sheet = chosen.sheet(app);
     JsonNode before = app.get("/api/materials");
     Map<String, Object> short_ = chosen.pour(sheet, 100_000);
-    assertThat(app.act("/api/pours", short_).status()).isEqualTo(400);
-    assertThat(app.act("/api/pours", chosen.pour(sheet, 500)).code()).isEqualTo("stock.short");
-    assertThat(app.act("/api/pours", chosen.pour(sheet, -1)).status()).isEqualTo(400);
+    assertThat(app.act("/api/pours/recorded", short_).status()).isEqualTo(400);
+    assertThat(app.act("/api/pours/recorded", chosen.pour(sheet, 500)).code())
+        .isEqualTo("stock.short");
+    assertThat(app.act("/api/pours/recorded", chosen.pour(sheet, -1)).status()).isEqualTo(400);
     assertThat(app.get("/api/materials")).isEqualTo(before);
     assertThat(Pouring.of(app, "Tea-light cup", 1).copies()).isEqualTo(chosen.copies());
   }

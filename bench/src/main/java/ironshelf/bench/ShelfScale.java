@@ -128,7 +128,7 @@ public final class ShelfScale {
               "actualKg", line.path("massKg").asDouble()));
     }
     return post(
-        "/api/pours",
+        "/api/pours/recorded",
         Map.of(
             "fills",
             List.of(

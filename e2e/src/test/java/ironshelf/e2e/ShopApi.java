@@ -101,7 +101,7 @@ record ShopApi(Page page) {
     pour.put("fills", fills);
     pour.put("layers", weighOuts(post("/api/pours/sheet", wanted)));
     pour.put("acceptShort", true);
-    post("/api/pours", pour);
+    post("/api/pours/recorded", pour);
   }
 
   /** Pours the next layer onto what waits for it. */
@@ -166,7 +166,7 @@ record ShopApi(Page page) {
                     .toList())));
     pour.put("layers", weighOuts(sheet));
     pour.put("acceptShort", true);
-    return post("/api/pours", pour);
+    return post("/api/pours/recorded", pour);
   }
 
   /** All as asked. */

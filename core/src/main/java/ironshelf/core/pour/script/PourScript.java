@@ -9,7 +9,6 @@ import ironshelf.core.pour.script.PourState.Fill;
 import ironshelf.core.pour.script.PourState.MixState;
 import ironshelf.core.pour.script.Tallies.BatchTally;
 import ironshelf.core.pour.script.Tallies.CopyTally;
-import ironshelf.core.pour.script.Tallies.LineTally;
 import ironshelf.core.pour.script.Tallies.MixTally;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
@@ -127,7 +126,10 @@ public record PourScript(PourSheet sheet, List<PourFact> facts, PourState state)
         batch.leftL(),
         batch.mixes.stream().allMatch(MixTally::isMeasured),
         batch.mixes.stream()
-            .map(m -> new MixState(m.key, m.inKg(), m.inL(), m.wettedAt, contents(m)))
+            .map(
+                m ->
+                    new MixState(
+                        m.key, m.inKg(), m.splitKg, m.inL(), m.wettedAt, contents(m), own(m)))
             .toList());
   }
 
@@ -138,9 +140,13 @@ public record PourScript(PourSheet sheet, List<PourFact> facts, PourState state)
       double part = mix.fromKg / mix.from.inKg();
       contents(mix.from).forEach((material, all) -> kg.merge(material, all * part, Double::sum));
     }
-    for (LineTally line : mix.lines) {
-      kg.merge(line.line.material(), line.kg, Double::sum);
-    }
+    own(mix).forEach((material, own) -> kg.merge(material, own, Double::sum));
+    return kg;
+  }
+
+  private static Map<String, Double> own(MixTally mix) {
+    Map<String, Double> kg = new LinkedHashMap<>();
+    mix.lines.forEach(l -> kg.merge(l.line.material(), l.kg, Double::sum));
     mix.extras.forEach(e -> kg.merge(e.material(), e.kg(), Double::sum));
     return kg;
   }

@@ -62,13 +62,21 @@ public record PourState(
       boolean measured,
       List<MixState> mixes) {}
 
-  /** One bowl and what is in it, by material, in kg; what came out of another bowl included. */
+  /**
+   * One bowl.
+   *
+   * @param splitKg of what went in that was taken out again into a bowl of another colour
+   * @param inByMaterial kg in it, what came out of another bowl included
+   * @param ownByMaterial kg that were weighed into it
+   */
   public record MixState(
       String mix,
       double inKg,
+      double splitKg,
       double inL,
       @Nullable Instant wettedAt,
-      Map<String, Double> inByMaterial) {}
+      Map<String, Double> inByMaterial,
+      Map<String, Double> ownByMaterial) {}
 
   public enum Fill {
     EMPTY,
@@ -79,6 +87,7 @@ public record PourState(
   /**
    * A copy.
    *
+   * @param litres what the mould takes where it is full, else by the sum
    * @param cavities that are filled
    * @param mixes that it has something of, with how many kg of each
    * @param leftOut why it is not filled; null where it is

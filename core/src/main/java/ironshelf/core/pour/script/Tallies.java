@@ -231,8 +231,9 @@ final class Tallies {
       return draws.stream().mapToDouble(Draw::kg).sum();
     }
 
+    /** What it holds: when it is full what the mould takes, whatever the sum of its mixes says. */
     double litres() {
-      return draws.stream().mapToDouble(Draw::litres).sum();
+      return full ? targetL() : draws.stream().mapToDouble(Draw::litres).sum();
     }
 
     Map<String, Double> kgByMix() {

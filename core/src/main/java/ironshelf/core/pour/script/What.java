@@ -192,8 +192,15 @@ public sealed interface What {
     }
   }
 
-  /** A copy that was not planned is filled too. */
-  record Added(PourSheet.@Nullable PlannedCopy copy) implements What {
+  /**
+   * A copy that was not planned is filled too.
+   *
+   * @param product what it becomes, as the shop names it; null where that is known otherwise
+   * @param line of an order that it is for; null: for stock
+   */
+  record Added(
+      PourSheet.@Nullable PlannedCopy copy, @Nullable String product, @Nullable String line)
+      implements What {
     public Added {
       new Findings().present("copy", copy).orRefuse();
     }

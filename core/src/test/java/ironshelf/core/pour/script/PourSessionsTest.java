@@ -83,7 +83,9 @@ class PourSessionsTest {
     String copy = pick(state.copies(), random).copy();
     return switch (random.nextInt(28)) {
       case 0 -> new What.LeftOut(copy, "leaks");
-      case 1 -> new What.Added(new PourSheet.PlannedCopy("X" + n, 0.1 + random.nextDouble(), 2));
+      case 1 ->
+          new What.Added(
+              new PourSheet.PlannedCopy("X" + n, 0.1 + random.nextDouble(), 2), null, null);
       case 2 -> new What.MixedMore("more" + n, batch, 0.1 + random.nextDouble());
       case 3 -> new What.SplitOff("split" + n, mix, 0.05 + random.nextDouble(), "Rust");
       case 4 -> new What.Thrown(batch, random.nextBoolean() ? null : random.nextDouble(), "off");

@@ -1,0 +1,33 @@
+package ironshelf.pour;
+
+import ironshelf.core.pour.script.PourSheet;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a pour is meant to be: its sheet, and what the sheet's names stand for in this shop. Kept as
+ * it was when the pour was opened; the recipe's version and the colourways with it.
+ *
+ * @param colourwayId as ordered
+ * @param layerColourwayIds in the order of the sheet's layers
+ * @param firstLayer of the products' layers, from 0
+ */
+public record Meant(
+    PourSheet sheet,
+    List<MeantCopy> copies,
+    long recipeId,
+    long colourwayId,
+    List<Long> layerColourwayIds,
+    int firstLayer,
+    double roomC,
+    double waterC) {
+
+  /**
+   * A copy of the sheet.
+   *
+   * @param version that was seen of it; null: as it is when it is filled
+   * @param lineId of the order it is poured for; null: for stock
+   */
+  public record MeantCopy(
+      String key, long copyId, @Nullable Long version, long productId, @Nullable Long lineId) {}
+}

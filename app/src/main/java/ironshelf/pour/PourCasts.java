@@ -1,0 +1,200 @@
+package ironshelf.pour;
+
+import static java.util.Objects.requireNonNull;
+import static java.util.stream.Collectors.toMap;
+
+import ironshelf.copy.CastService;
+import ironshelf.copy.CastView;
+import ironshelf.copy.CopyView;
+import ironshelf.core.pour.script.PourState;
+import ironshelf.core.pour.script.PourState.CopyState;
+import ironshelf.http.ProblemException;
+import ironshelf.mould.MouldService;
+import ironshelf.mould.MouldView;
+import ironshelf.order.AllotmentService;
+import ironshelf.piece.PieceService;
+import ironshelf.piece.PieceView;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import ironshelf.route.RouteService;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Castings and pieces as the state of a pour says. */
+@Component
+class PourCasts {
+
+  private final PourFillRepository fills;
+  private final CastService castings;
+  private final PieceService pieces;
+  private final AllotmentService allotments;
+  private final ProductService products;
+  private final MouldService moulds;
+  private final RouteService routes;
+
+  PourCasts(
+      PourFillRepository fills,
+      CastService castings,
+      PieceService pieces,
+      AllotmentService allotments,
+      ProductService products,
+      MouldService moulds,
+      RouteService routes) {
+    this.fills = fills;
+    this.castings = castings;
+    this.pieces = pieces;
+    this.allotments = allotments;
+    this.products = products;
+    this.moulds = moulds;
+    this.routes = routes;
+  }
+
+  void settle(
+      Pour first,
+      Map<String, Pour> rows,
+      Meant meant,
+      List<Meant.MeantCopy> copies,
+      PourState state,
+      Instant at) {
+    List<PourFill> before =
+        fills.findByPourIdInOrderById(rows.values().stream().map(Pour::id).toList());
+    Map<Long, CastView> known =
+        castings.byIds(before.stream().map(f -> f.view().castId()).distinct().toList()).stream()
+            .collect(toMap(CastView::copyId, c -> c, (a, b) -> a, LinkedHashMap::new));
+    Map<String, CopyState> filled =
+        state.copies().stream()
+            .filter(c -> !c.mixes().isEmpty())
+            .collect(toMap(CopyState::copy, c -> c, (a, b) -> a, LinkedHashMap::new));
+    fills.deleteAll(before);
+    fills.flush();
+    if (meant.firstLayer() == 0) {
+      unfill(first, copies, known, filled.keySet());
+    }
+    for (Meant.MeantCopy copy : copies) {
+      CopyState now = filled.get(copy.key());
+      if (now != null) {
+        CastView cast = known.get(copy.copyId());
+        if (cast == null) {
+          cast = cast(first, meant, copy, at);
+        }
+        if (meant.firstLayer() == 0) {
+          make(first, meant, copy, cast, now, at);
+        }
+        save(rows, meant, copy, cast, now, state);
+      }
+    }
+  }
+
+  /** Copies that hold nothing of it any more: they never did. */
+  private void unfill(
+      Pour first, List<Meant.MeantCopy> copies, Map<Long, CastView> known, Set<String> filled) {
+    Set<Long> kept =
+        copies.stream()
+            .filter(c -> filled.contains(c.key()))
+            .map(Meant.MeantCopy::copyId)
+            .collect(Collectors.toSet());
+    List<Long> gone =
+        known.values().stream().filter(c -> !kept.contains(c.copyId())).map(CastView::id).toList();
+    if (gone.isEmpty()) {
+      return;
+    }
+    if (!castings.allHeld(gone)) {
+      throw ProblemException.conflict("pour.goneOn", Map.of("pour", first.id()));
+    }
+    allotments.free(pieces.ofCasts(gone).stream().map(PieceView::id).toList());
+    pieces.unmake(gone);
+    castings.unfill(gone);
+  }
+
+  /** A new casting; a later layer goes onto the one that waits in the copy. */
+  private CastView cast(Pour first, Meant meant, Meant.MeantCopy copy, Instant at) {
+    if (meant.firstLayer() > 0) {
+      return castings.heldIn(copy.copyId());
+    }
+    ProductView product = products.product(copy.productId());
+    MouldView mould = moulds.mould(product.mouldId());
+    long version =
+        copy.version() != null
+            ? copy.version()
+            : mould.copies().stream()
+                .filter(c -> c.id() == copy.copyId())
+                .mapToLong(CopyView::version)
+                .findFirst()
+                .orElseThrow(() -> ProblemException.unknown("copy", copy.copyId()));
+    return castings
+        .fill(
+            new CastService.Filling(mould.id(), mould.name(), product.name(), first.id(), at),
+            Map.of(copy.copyId(), version))
+        .get(0);
+  }
+
+  /** As many pieces as cavities were filled. */
+  private void make(
+      Pour first, Meant meant, Meant.MeantCopy copy, CastView cast, CopyState now, Instant at) {
+    int made = pieces.countOf(cast.id());
+    if (made == now.cavities()) {
+      return;
+    }
+    if (made > 0) {
+      allotments.free(pieces.ofCasts(List.of(cast.id())).stream().map(PieceView::id).toList());
+      pieces.unmake(List.of(cast.id()));
+    }
+    List<Long> ids =
+        pieces
+            .make(
+                cast.id(),
+                first.id(),
+                copy.productId(),
+                meant.colourwayId(),
+                routes.current(copy.productId()).id(),
+                now.cavities())
+            .stream()
+            .map(PieceView::id)
+            .toList();
+    if (copy.lineId() != null) {
+      allotments.allot(copy.lineId(), ids, at);
+    }
+  }
+
+  /** What it has of each bowl, in litres: together what it holds. */
+  private void save(
+      Map<String, Pour> rows,
+      Meant meant,
+      Meant.MeantCopy copy,
+      CastView cast,
+      CopyState now,
+      PourState state) {
+    Map<String, Double> litres = new LinkedHashMap<>();
+    Map<String, Integer> layerNo = new LinkedHashMap<>();
+    for (PourState.BatchState batch : state.batches()) {
+      for (int i = 0; i < batch.mixes().size(); i++) {
+        PourState.MixState mix = batch.mixes().get(i);
+        Double kg = now.mixes().get(mix.mix());
+        if (kg != null) {
+          litres.put(mix.mix(), mix.inKg() > 0 ? kg * mix.inL() / mix.inKg() : 0);
+          int last = meant.layerColourwayIds().size() - 1;
+          layerNo.put(mix.mix(), meant.firstLayer() + (batch.mixes().size() > 1 ? i : last));
+        }
+      }
+    }
+    double all = litres.values().stream().mapToDouble(Double::doubleValue).sum();
+    List<PourFill> own = new ArrayList<>();
+    litres.forEach(
+        (mix, of) ->
+            own.add(
+                new PourFill(
+                    requireNonNull(rows.get(mix)).id(),
+                    cast.id(),
+                    copy.productId(),
+                    copy.lineId(),
+                    requireNonNull(layerNo.get(mix)),
+                    all > 0 ? of * now.litres() / all : now.litres() / litres.size())));
+    fills.saveAll(own);
+  }
+}

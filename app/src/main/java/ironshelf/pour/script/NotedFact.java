@@ -1,0 +1,41 @@
+package ironshelf.pour.script;
+
+import ironshelf.core.pour.script.PourFact;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** A fact of a pour as it was noted. Never changed. */
+@Entity
+@Table(name = "pour_facts")
+class NotedFact {
+
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private long pourId;
+  private String factKey;
+  private Instant notedAt;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private PourFact fact;
+
+  protected NotedFact() {}
+
+  NotedFact(long pourId, PourFact fact, Instant notedAt) {
+    this.pourId = pourId;
+    this.factKey = fact.key();
+    this.notedAt = notedAt;
+    this.fact = fact;
+  }
+
+  PourFact fact() {
+    return fact;
+  }
+}

@@ -1,0 +1,9 @@
+package ironshelf.pour.script;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface NotedFactRepository extends JpaRepository<NotedFact, Long> {
+
+  List<NotedFact> findByPourIdOrderById(long pourId);
+}

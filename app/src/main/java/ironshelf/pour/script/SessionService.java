@@ -1,0 +1,150 @@
+package ironshelf.pour.script;
+
+import static java.util.Objects.requireNonNull;
+
+import ironshelf.act.ActService;
+import ironshelf.core.pour.script.PourFact;
+import ironshelf.core.pour.script.PourScript;
+import ironshelf.core.pour.script.PourState;
+import ironshelf.core.pour.script.What;
+import ironshelf.http.Catalogue;
+import ironshelf.http.ProblemException;
+import ironshelf.order.OrderService;
+import ironshelf.pour.Meant;
+import ironshelf.pour.PourBooks;
+import ironshelf.pour.PourSheetService;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Opens pours, notes what happens at them, and keeps the books accordingly. */
+@Service
+@Transactional
+public class SessionService {
+
+  private final PourSessionRepository sessions;
+  private final NotedFactRepository facts;
+  private final PourSheetService sheets;
+  private final PourBooks books;
+  private final AddedCopies added;
+  private final OrderService orders;
+  private final ActService acts;
+  private final Catalogue catalogue;
+
+  SessionService(
+      PourSessionRepository sessions,
+      NotedFactRepository facts,
+      PourSheetService sheets,
+      PourBooks books,
+      AddedCopies added,
+      OrderService orders,
+      ActService acts,
+      Catalogue catalogue) {
+    this.sessions = sessions;
+    this.facts = facts;
+    this.sheets = sheets;
+    this.books = books;
+    this.added = added;
+    this.orders = orders;
+    this.acts = acts;
+    this.catalogue = catalogue;
+  }
+
+  /** Opens a pour, once for its key. */
+  public PourSessionView open(@Nullable String key, PourOpening opening, Instant at) {
+    long id =
+        acts.once(
+            key,
+            "pour-open",
+            () -> open(sheets.meant(opening.sheet(), opening.lines(), Map.of()), at).pourId());
+    return view(id);
+  }
+
+  PourSession open(Meant meant, Instant at) {
+    for (Meant.MeantCopy copy : meant.copies()) {
+      if (copy.lineId() != null) {
+        orders.lineFor(copy.lineId(), copy.productId(), meant.colourwayId());
+      }
+    }
+    Instant kept = at.truncatedTo(ChronoUnit.MICROS);
+    return sessions.save(new PourSession(books.open(meant, kept), meant, kept));
+  }
+
+  /** Notes what happened; a fact that is known changes nothing. */
+  public PourSessionView note(long id, List<PourFact> more, Instant at) {
+    PourSession session =
+        sessions.toChange(id).orElseThrow(() -> ProblemException.unknown("pour", id));
+    note(session, more, null, true, at);
+    return view(id);
+  }
+
+  /**
+   * @param fillingMin where it was measured otherwise than by the facts' moments
+   * @param acceptShort whether lots may go below zero
+   */
+  void note(
+      PourSession session,
+      List<PourFact> more,
+      @Nullable Double fillingMin,
+      boolean acceptShort,
+      Instant at) {
+    List<PourFact> known = facts(session.pourId());
+    PourScript script = PourScript.of(session.meant().sheet(), known).plus(more);
+    Set<String> keys = known.stream().map(PourFact::key).collect(Collectors.toSet());
+    for (PourFact fact : script.facts()) {
+      if (!keys.contains(fact.key())) {
+        facts.save(new NotedFact(session.pourId(), fact, at));
+      }
+    }
+    PourState state = script.state();
+    session.stands(state.status(), at);
+    List<Meant.MeantCopy> copies = new ArrayList<>(session.meant().copies());
+    for (PourFact fact : script.facts()) {
+      if (fact.what() instanceof What.Added a) {
+        copies.add(added.copy(a));
+      }
+    }
+    books.settle(
+        session.pourId(),
+        session.meant(),
+        copies,
+        state,
+        fillingMin == null ? state.fillingMin() : fillingMin,
+        acceptShort,
+        at.truncatedTo(ChronoUnit.MICROS));
+  }
+
+  /** The pours that go on now, the oldest first. */
+  @Transactional(readOnly = true)
+  public List<PourSessionView> open() {
+    return sessions.findByStatusOrderByOpenedAt(PourState.Status.OPEN).stream()
+        .map(this::view)
+        .toList();
+  }
+
+  @Transactional(readOnly = true)
+  public PourSessionView view(long id) {
+    return view(sessions.findById(id).orElseThrow(() -> ProblemException.unknown("pour", id)));
+  }
+
+  private PourSessionView view(PourSession session) {
+    PourState state = PourScript.of(session.meant().sheet(), facts(session.pourId())).state();
+    return new PourSessionView(
+        session.pourId(),
+        session.openedAt(),
+        session.closedAt(),
+        session.meant(),
+        PourStateView.of(requireNonNull(state), catalogue));
+  }
+
+  private List<PourFact> facts(long pourId) {
+    return facts.findByPourIdOrderById(pourId).stream().map(NotedFact::fact).toList();
+  }
+}
