@@ -113,7 +113,12 @@ export function usePoured() {
     retry: (tries, error) => error instanceof Problem && error.code === 'network' && tries < TRIES,
     retryDelay: AGAIN_MS,
     mutationFn: ({ key, body }: { key: string; body: PourRequest }) =>
-      dataOf(client.POST('/api/pours/recorded', { body, params: { header: { 'Idempotency-Key': key } } })),
+      dataOf(
+        client.POST('/api/pours/recorded', {
+          body,
+          params: { header: { 'Idempotency-Key': key } },
+        }),
+      ),
     onSuccess: () => settle(queries),
   });
 }

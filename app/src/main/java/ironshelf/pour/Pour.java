@@ -95,8 +95,12 @@ class Pour {
     return undoneAt;
   }
 
-  /** What was asked of a material, and what went in. */
-  record Went(BigDecimal askedKg, BigDecimal actualKg) {}
+  /**
+   * What was asked of a material, and what went in.
+   *
+   * @param measured whether all of it was
+   */
+  record Went(BigDecimal askedKg, BigDecimal actualKg, boolean measured) {}
 
   /** Notes what went in so far, by material. */
   void weigh(Map<Long, Went> went) {
@@ -107,10 +111,8 @@ class Pour {
                 .filter(w -> w.materialId() == materialId)
                 .findFirst()
                 .ifPresentOrElse(
-                    known -> known.change(now.askedKg(), now.actualKg()),
-                    () ->
-                        weighOuts.add(
-                            new WeighOut(next(), materialId, now.askedKg(), now.actualKg()))));
+                    known -> known.change(now),
+                    () -> weighOuts.add(new WeighOut(next(), materialId, now))));
   }
 
   private int next() {

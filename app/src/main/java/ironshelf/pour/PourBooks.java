@@ -103,7 +103,7 @@ public class PourBooks {
     if (state.status() == PourState.Status.RECORDED) {
       leave(rows, state);
       if (fillingMin != null) {
-        first.fillIn(fillingMin);
+        rows.values().forEach(row -> row.fillIn(fillingMin));
       }
     }
   }
@@ -136,7 +136,10 @@ public class PourBooks {
             (material, kg) -> {
               if (kg * stays > 0) {
                 double was = asked.getOrDefault(material, kg);
-                went.put(Long.parseLong(material), new Pour.Went(kg(was * stays), kg(kg * stays)));
+                went.put(
+                    Long.parseLong(material),
+                    new Pour.Went(
+                        kg(was * stays), kg(kg * stays), !mix.assumed().contains(material)));
               }
             });
     row.weigh(went);
@@ -158,10 +161,7 @@ public class PourBooks {
 
   /** What was left, over the bowls by what was in them. */
   private static void leave(Map<String, Pour> rows, PourState state) {
-    boolean weighed =
-        state.steps().stream()
-            .anyMatch(s -> s.kind() == PourState.StepKind.LEFT && s.status() == StepStatus.DONE);
-    if (!weighed) {
+    if (!state.bowl().leftMeasured()) {
       return;
     }
     List<Pour> all = List.copyOf(rows.values());

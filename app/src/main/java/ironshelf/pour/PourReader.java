@@ -143,6 +143,20 @@ public class PourReader {
     return all.stream().map(p -> taken(p, byPour.getOrDefault(p.id(), List.of()))).toList();
   }
 
+  /** The same, the bowls of one colour in a session as one. */
+  public List<PourTaken> takenTogether() {
+    return taken().stream()
+        .collect(
+            groupingBy(
+                p -> List.of(p.sessionId(), p.colourwayId()),
+                LinkedHashMap::new,
+                java.util.stream.Collectors.toList()))
+        .values()
+        .stream()
+        .map(PourTaken::together)
+        .toList();
+  }
+
   /** What the pours into a cast took, layer by layer. */
   public List<PourTaken> takenBy(long castId) {
     List<Long> ids =
@@ -155,13 +169,14 @@ public class PourReader {
   private static PourTaken taken(Pour p, List<PourFillView> filled) {
     return new PourTaken(
         p.id(),
+        p.sessionId(),
         p.recipeId(),
         p.colourwayId(),
         p.pouredAt(),
         p.leftKg(),
         p.fillingMin(),
         p.weighOuts().stream()
-            .map(w -> new PourTaken.Taken(w.materialId(), w.askedKg(), w.actualKg()))
+            .map(w -> new PourTaken.Taken(w.materialId(), w.askedKg(), w.actualKg(), w.measured()))
             .toList(),
         filled);
   }

@@ -20,23 +20,29 @@ class WeighOut {
   private long materialId;
   private BigDecimal askedKg;
   private BigDecimal actualKg;
+  private boolean measured;
 
   protected WeighOut() {}
 
-  WeighOut(int position, long materialId, BigDecimal askedKg, BigDecimal actualKg) {
+  WeighOut(int position, long materialId, Pour.Went went) {
     this.position = position;
     this.materialId = materialId;
-    this.askedKg = askedKg;
-    this.actualKg = actualKg;
+    change(went);
   }
 
   int position() {
     return position;
   }
 
-  void change(BigDecimal asked, BigDecimal actual) {
-    this.askedKg = asked;
-    this.actualKg = actual;
+  void change(Pour.Went went) {
+    this.askedKg = went.askedKg();
+    this.actualKg = went.actualKg();
+    this.measured = went.measured();
+  }
+
+  /** Whether all of it was measured: only then does it teach. */
+  boolean measured() {
+    return measured;
   }
 
   long materialId() {

@@ -20,3 +20,6 @@ create table pour_facts (
 
 -- A pour is one bowl; which one of its session's.
 alter table pours add column mix_key varchar(80);
+
+-- What nobody measured counts as asked and teaches nothing. Of pours of before it is not known.
+alter table weigh_outs add column measured boolean default true not null;

@@ -58,19 +58,19 @@ class LearnedService {
     NewRecipe used = recipes.kept(recipeId);
     Map<Long, ProductView> productsById = products.all();
     List<PourTaken> own =
-        pours.taken().stream()
+        pours.takenTogether().stream()
             .filter(p -> recipes.recipe(p.recipeId()).firstId() == firstId)
             .toList();
     Map<Long, List<PieceView>> made =
-        pieces.ofPours(own.stream().map(PourTaken::id).toList()).stream()
+        pieces.ofPours(own.stream().map(PourTaken::sessionId).toList()).stream()
             .collect(groupingBy(PieceView::pourId));
     List<Double> yields = new ArrayList<>();
     List<Double> retentions = new ArrayList<>();
     for (PourTaken pour : own) {
       Mass mass = Mass.of(pour, materials.byIds(ids(pour)));
-      List<PieceView> mine = made.getOrDefault(pour.id(), List.of());
+      List<PieceView> mine = made.getOrDefault(pour.sessionId(), List.of());
       double filledL = pour.filledL();
-      if (pour.leftKg() != null && filledL > 0) {
+      if (pour.measured() && pour.leftKg() != null && filledL > 0) {
         double airy = mass.absoluteL / (1 - used.airPercent() / 100);
         double filledKg = mass.kg - pour.leftKg().doubleValue();
         // What was left has the density of what was filled.
@@ -78,7 +78,9 @@ class LearnedService {
         yields.add(yieldL / airy);
       }
       boolean whole =
-          pour.fills().stream().allMatch(f -> productsById.get(f.productId()).layers().size() == 1);
+          pour.measured()
+              && pour.fills().stream()
+                  .allMatch(f -> productsById.get(f.productId()).layers().size() == 1);
       // A piece of several layers does not tell what each of them lost.
       addRetentions(retentions, whole ? mine : List.of(), mass.kg / overMixed(mass, filledL, used));
     }
@@ -143,7 +145,7 @@ class LearnedService {
         }
         Map<Long, MaterialView> byId = materials.byIds(ids(pour));
         double asked = waterKg(pour, byId, false);
-        if (asked > 0) {
+        if (asked > 0 && isWaterMeasured(pour, byId)) {
           double factor = waterKg(pour, byId, true) / asked;
           offsets.add(((1 + colourway.waterOffsetPercent() / 100) * factor - 1) * 100);
         }
@@ -156,6 +158,12 @@ class LearnedService {
               Learned.of(colourway.waterOffsetPercent(), offsets)));
     }
     return List.copyOf(water);
+  }
+
+  private static boolean isWaterMeasured(PourTaken pour, Map<Long, MaterialView> byId) {
+    return pour.taken().stream()
+        .filter(t -> byId.get(t.materialId()).role() == Role.WATER)
+        .allMatch(PourTaken.Taken::measured);
   }
 
   private static double waterKg(PourTaken pour, Map<Long, MaterialView> byId, boolean actual) {

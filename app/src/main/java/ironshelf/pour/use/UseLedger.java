@@ -70,7 +70,7 @@ class UseLedger {
     for (int i = 0; i < made.size(); i++) {
       entries.add(
           new Entry(
-              pour.id(),
+              pour.sessionId(),
               pour.colourwayId(),
               pour.pouredAt(),
               made.get(i),

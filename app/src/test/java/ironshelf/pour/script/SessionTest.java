@@ -15,12 +15,9 @@ import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.Execution;
-import org.junit.jupiter.api.parallel.ExecutionMode;
 import tools.jackson.databind.JsonNode;
 
 /** A pour at the bench over HTTP: stock, copies and pieces follow every fact. */
-@Execution(ExecutionMode.CONCURRENT)
 class SessionTest {
 
   private static final AtomicInteger FACTS = new AtomicInteger();
@@ -132,6 +129,56 @@ class SessionTest {
     assertThat(app.get("/api/pours/" + id + "/session").path("state").path("status").asString())
         .isEqualTo("abandoned");
     assertThat(note(id, fact("wetted", Map.of("mix", mix))).status()).isEqualTo(400);
+  }
+
+  /**
+   * What nobody measured teaches nothing. 1 % more water by the scale is one more pour, and moves
+   * what was learned a quarter of the way (common practice) to what it was.
+   */
+  @Test
+  void onlyWhatWasMeasuredTeaches() {
+    Pouring trays = Pouring.of(app, "Lantern base", 2);
+    long recipe = Pouring.product(app, "Lantern base").path("product").path("recipeId").asLong();
+    JsonNode before = offset(recipe, trays.colourwayId());
+    pour(trays, 0, null);
+    assertThat(offset(recipe, trays.colourwayId())).isEqualTo(before);
+    pour(trays, 1, 1.01);
+    JsonNode after = offset(recipe, trays.colourwayId());
+    assertThat(after.path("offset").path("count").asInt())
+        .isEqualTo(before.path("offset").path("count").asInt() + 1);
+    double used = before.path("offsetUsed").asDouble();
+    double was = before.path("offset").path("value").asDouble();
+    double seen = ((1 + used / 100) * 1.01 - 1) * 100;
+    assertThat(after.path("offset").path("value").asDouble())
+        .isCloseTo(was + 0.25 * (seen - was), within(0.02));
+  }
+
+  /** A whole pour into one copy; as asked, or with so much water by the scale. */
+  private void pour(Pouring pouring, int copy, Double water) {
+    Pouring one =
+        new Pouring(
+            pouring.productId(), pouring.colourwayId(), 0, List.of(pouring.copies().get(copy)));
+    JsonNode opened = open(one).body();
+    long id = opened.path("id").asLong();
+    if (water != null) {
+      for (JsonNode step : steps(opened, "weigh")) {
+        boolean isWater = step.path("weigh").path("role").asString().equals("water");
+        double kg = step.path("weigh").path("askedKg").asDouble();
+        note(id, weighed(step, isWater ? kg * water : kg));
+      }
+    }
+    String mix = line(opened, "binder").path("weigh").path("mix").asString();
+    note(id, fact("asAsked", Map.of("mix", mix)), fact("wetted", Map.of("mix", mix)));
+    note(id, filled(one.codes().get(0), true, null), fact("recorded", Map.of()));
+  }
+
+  private static JsonNode offset(long recipe, long colourway) {
+    for (JsonNode water : app.get("/api/recipes/" + recipe + "/learned").path("water")) {
+      if (water.path("colourwayId").asLong() == colourway) {
+        return water;
+      }
+    }
+    throw new AssertionError("no colourway " + colourway);
   }
 
   @Test

@@ -114,7 +114,8 @@ public record PourScript(PourSheet sheet, List<PourFact> facts, PourState state)
     double bySum = ledger.batches.values().stream().mapToDouble(BatchTally::leftKg).sum();
     double left = ledger.left == null ? bySum : ledger.left.kg();
     double litres = ledger.mixes.values().stream().mapToDouble(m -> m.ownL).sum();
-    return new Bowl(in, out, left, thrown, in - out - left - thrown, litres);
+    boolean measured = ledger.left != null && ledger.left.source() != Source.ASSUMED;
+    return new Bowl(in, out, left, measured, thrown, in - out - left - thrown, litres);
   }
 
   private static BatchState batch(BatchTally batch) {
@@ -129,7 +130,14 @@ public record PourScript(PourSheet sheet, List<PourFact> facts, PourState state)
             .map(
                 m ->
                     new MixState(
-                        m.key, m.inKg(), m.splitKg, m.inL(), m.wettedAt, contents(m), own(m)))
+                        m.key,
+                        m.inKg(),
+                        m.splitKg,
+                        m.inL(),
+                        m.wettedAt,
+                        contents(m),
+                        own(m),
+                        assumed(m)))
             .toList());
   }
 
@@ -149,6 +157,16 @@ public record PourScript(PourSheet sheet, List<PourFact> facts, PourState state)
     mix.lines.forEach(l -> kg.merge(l.line.material(), l.kg, Double::sum));
     mix.extras.forEach(e -> kg.merge(e.material(), e.kg(), Double::sum));
     return kg;
+  }
+
+  /** A bowl that was split off has what nobody measured of the other. */
+  private static List<String> assumed(MixTally mix) {
+    Set<String> assumed = new TreeSet<>(mix.from == null ? List.of() : assumed(mix.from));
+    mix.lines.stream().filter(l -> !l.measured).forEach(l -> assumed.add(l.line.material()));
+    mix.extras.stream()
+        .filter(e -> e.source() == Source.ASSUMED)
+        .forEach(e -> assumed.add(e.material()));
+    return List.copyOf(assumed);
   }
 
   private static CopyState copy(Ledger ledger, CopyTally copy) {

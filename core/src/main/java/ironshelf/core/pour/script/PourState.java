@@ -36,6 +36,7 @@ public record PourState(
    * All bowls together: in = out + left + thrown + not accounted for.
    *
    * @param leftKg weighed, or by the sum while it is not
+   * @param leftMeasured whether it was weighed
    * @param unaccountedKg below zero where more came out than went in by the scale
    * @param litres that went in
    */
@@ -43,6 +44,7 @@ public record PourState(
       double inKg,
       double outKg,
       double leftKg,
+      boolean leftMeasured,
       double thrownKg,
       double unaccountedKg,
       double litres) {}
@@ -68,6 +70,7 @@ public record PourState(
    * @param splitKg of what went in that was taken out again into a bowl of another colour
    * @param inByMaterial kg in it, what came out of another bowl included
    * @param ownByMaterial kg that were weighed into it
+   * @param assumed materials of which nobody measured all that went in
    */
   public record MixState(
       String mix,
@@ -76,7 +79,8 @@ public record PourState(
       double inL,
       @Nullable Instant wettedAt,
       Map<String, Double> inByMaterial,
-      Map<String, Double> ownByMaterial) {}
+      Map<String, Double> ownByMaterial,
+      List<String> assumed) {}
 
   public enum Fill {
     EMPTY,
