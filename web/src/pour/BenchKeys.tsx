@@ -1,6 +1,7 @@
 import { Flex } from '@chakra-ui/react';
 import { benchMass } from '../kit/style/bench';
 import { Key } from '../kit/States';
+import { PLACING } from './placing';
 import type { Step } from './steps';
 import { putOn, type Reading, tare } from './useScale';
 import { scaleKg } from './WeighView';
@@ -27,7 +28,6 @@ interface Props {
 const ONWARDS: Partial<Record<Step['kind'], string>> = {
   check: 'Done, go on',
   wet: 'Wet now',
-  tap: 'Tapped',
   left: 'Placed, go on',
 };
 
@@ -35,6 +35,7 @@ const ONWARDS: Partial<Record<Step['kind'], string>> = {
 export function BenchKeys(props: Props) {
   const { step, reading, addedKg, typed, demo, busy, short } = props;
   const kg = scaleKg(reading);
+  const onwards = step.kind === 'tap' ? PLACING[step.placement].done : ONWARDS[step.kind];
   // What comes next is weighed from nothing: tared between, as at any bench.
   const takeReading = (shown: number | undefined, instead?: number) => {
     if (shown !== undefined) {
@@ -100,9 +101,9 @@ export function BenchKeys(props: Props) {
           )}
         </>
       )}
-      {typed === undefined && ONWARDS[step.kind] && (
+      {typed === undefined && onwards && (
         <Key main onClick={() => props.onNext()}>
-          {ONWARDS[step.kind]}
+          {onwards}
         </Key>
       )}
       {typed === undefined && step.kind === 'left' && <Key onClick={props.onType}>Weigh it</Key>}

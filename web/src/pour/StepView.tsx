@@ -82,7 +82,7 @@ export function StepView(props: Props) {
         </Text>
       )}
       {step.kind === 'fill' && <FillView step={step} reading={reading} />}
-      {step.kind === 'tap' && <TapView now={now} stopAt={stopAt} />}
+      {step.kind === 'tap' && step.placement === 'poured' && <TapView now={now} stopAt={stopAt} />}
       {step.kind === 'left' && typed === undefined && <LeftView sheet={sheet} />}
       {step.kind === 'done' && (
         <Text fontSize="26px" maxW="560px">

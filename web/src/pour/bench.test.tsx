@@ -124,7 +124,8 @@ describe('the keys', () => {
       { kind: 'fill', key: 'a', title: '', note: '', copy: 'R5', fill: 0, layers: [] },
       'R5 is full',
     ],
-    [{ kind: 'tap', key: 'a', title: '', note: '' }, 'Tapped'],
+    [{ kind: 'tap', key: 'a', title: '', note: '', placement: 'poured' }, 'Tapped'],
+    [{ kind: 'tap', key: 'a', title: '', note: '', placement: 'pressed' }, 'Rammed'],
     [{ kind: 'left', key: 'a', title: '', note: '' }, 'Placed, go on'],
   ])('%# goes on', (at, name) => {
     const acts = keys({ step: at });

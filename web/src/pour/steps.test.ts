@@ -49,7 +49,7 @@ const sheet = {
   firstLayer: 0,
   fills: [fill],
   layers: [layer],
-  recipe: { mixMin: 3 },
+  recipe: { mixMin: 3, placement: 'poured' },
   batches: [
     { copyIds: [1], layers: [{ lines: half }] },
     { copyIds: [2], layers: [{ lines: half }] },

@@ -1,4 +1,5 @@
 import { looksOver, ready } from './ready';
+import { type Placement, PLACING } from './placing';
 import type { Sheet } from './usePour';
 import { benchMass, waterVolume } from '../kit/style/bench';
 
@@ -40,7 +41,7 @@ export type Step =
       /** Whether the empty mould's mass is part of the reading; else it is tared away. */
       withMould?: boolean;
     }
-  | { kind: 'tap'; key: string; title: string; note: string }
+  | { kind: 'tap'; key: string; title: string; note: string; placement: Placement }
   | { kind: 'left'; key: string; title: string; note: string }
   | { kind: 'done'; key: string; title: string; note: string };
 
@@ -68,6 +69,7 @@ export function stepsOf(sheet: Sheet): Step[] {
       ],
     },
   ];
+  const placement = sheet.recipe.placement;
   sheet.batches.forEach((batch, i) => {
     let before = 0;
     const total = batch.layers.flatMap((l) => l.lines).reduce((sum, l) => sum + l.massKg, 0);
@@ -79,8 +81,9 @@ export function stepsOf(sheet: Sheet): Step[] {
     steps.push({
       kind: 'tap',
       key: `${i}-tap`,
-      title: 'Tap',
-      note: 'until the bubbles stop, and not once it stiffens',
+      title: PLACING[placement].title,
+      note: PLACING[placement].note,
+      placement,
     });
   });
   steps.push(
@@ -166,7 +169,7 @@ function fillSteps(sheet: Sheet, copyIds: number[]): Step[] {
         kind: 'fill',
         key: `fill-${copy.code}`,
         title: `Fill ${copy.code}`,
-        note: 'deepest part first; half, knife, top up',
+        note: PLACING[sheet.recipe.placement].fill,
         copy: copy.code,
         fill: index,
         layers: layerKg.map((kg, l) => ({ name: sheet.layers[l]?.name ?? '', kg })),

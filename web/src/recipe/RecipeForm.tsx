@@ -7,9 +7,10 @@ import { useSubmit } from '../kit/useSubmit';
 import { type Kept, useStrengthClasses } from './useRecipes';
 import { OneLitre } from './OneLitre';
 import { NO_MATERIAL, partOf, type PartDraft, PartRows } from './PartRows';
-import { ADDITIONS } from './words';
+import { type NumberField, NUMBERS } from './numbers';
+import { ADDITIONS, PLACEMENTS } from './words';
 import { numberIn } from '../kit/format';
-import { type Measure, temperature, unitOf } from '../kit/style/units';
+import { type Measure, temperature } from '../kit/style/units';
 import { valueIn } from '../kit/style/read';
 import { bareEntry } from '../kit/style/entry';
 import type { Word } from '../words/words';
@@ -19,31 +20,6 @@ interface Props {
   saveWords: string;
   save: (body: Kept) => Promise<unknown>;
 }
-
-type NumberField =
-  | 'airPercent'
-  | 'yieldFactor'
-  | 'workingMinAt20C'
-  | 'mixMin'
-  | 'demouldAgeH'
-  | 'greenUntilAgeH'
-  | 'sealAfterH'
-  | 'retention'
-  | 'batchYieldL'
-  | 'strength28Mpa';
-
-const NUMBERS: readonly (readonly [NumberField, (standard: string) => string])[] = [
-  ['workingMinAt20C', (standard) => `working time at ${standard}, min`],
-  ['mixMin', () => 'mixing, min'],
-  ['demouldAgeH', (standard) => `out of the mould at ${standard}, h`],
-  ['greenUntilAgeH', () => 'green until, h'],
-  ['sealAfterH', () => 'dries before sealing, h'],
-  ['airPercent', () => 'air, %'],
-  ['yieldFactor', () => 'real yield over the sum'],
-  ['retention', () => 'dry over wet'],
-  ['batchYieldL', () => `measured yield of these parts, ${unitOf('volume')}`],
-  ['strength28Mpa', () => `strength at 28 days on its data sheet, ${unitOf('strength')}`],
-];
 
 /** A mix: its parts, its water, its clocks. */
 export function RecipeForm({ start, saveWords, save }: Props) {
@@ -103,8 +79,14 @@ export function RecipeForm({ start, saveWords, save }: Props) {
           options={ADDITIONS}
           onValue={(addition) => setKept({ ...kept, addition })}
         />
+        <Choice
+          label="in the mould it is"
+          value={kept.placement ?? 'poured'}
+          options={PLACEMENTS}
+          onValue={(placement) => setKept({ ...kept, placement })}
+        />
         <TextField
-          label="placed as"
+          label="looks like, in words"
           text={kept.placing ?? ''}
           onText={(placing) => setKept({ ...kept, placing })}
         />

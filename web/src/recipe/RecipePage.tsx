@@ -11,7 +11,7 @@ import { Colourways } from './Colourways';
 import { Compare } from './Compare';
 import { LearnedPanel } from './LearnedPanel';
 import { type RecipeData, useRecipe, useStrengthClasses } from './useRecipes';
-import { ADDITIONS, amountWords } from './words';
+import { ADDITIONS, amountWords, PLACEMENTS } from './words';
 
 /** One version of a mix: what is in it, what follows from it, its colours. */
 export function RecipePage() {
@@ -60,7 +60,12 @@ function Whole({ page }: { page: RecipeData }) {
       </Text>
       <Missing about={`recipe-${recipe.firstId}`} />
       <StrengthClass code={recipe.strengthClass} />
-      {recipe.placing && <Text mt={2}>Placed as: {recipe.placing}.</Text>}
+      <Text mt={2}>
+        {[recipe.placing, PLACEMENTS.find(([p]) => p === recipe.placement)?.[1]]
+          .filter(Boolean)
+          .join('; ')}
+        .
+      </Text>
       {recipe.caution && (
         <Box mt={2}>
           <Caution

@@ -16,6 +16,17 @@ export const ADDITIONS: readonly (readonly [Addition, string])[] = [
   ['colourLast', 'colour when the mix is right'],
 ];
 
+export const PLACEMENTS: readonly (readonly [
+  NonNullable<Schemas['NewRecipe']['placement']>,
+  string,
+])[] = [
+  ['poured', 'poured, then tapped'],
+  ['trowelled', 'trowelled in, then struck off'],
+  ['pressed', 'rammed in layers'],
+  ['stamped', 'packed firm, then lettered'],
+  ['draped', 'cloth soaked in it and hung'],
+];
+
 /** A part as it is said: "1 part by volume", "3 % of binder". */
 export function amountWords(part: Schemas['RecipePart'] | undefined): string {
   if (!part) {

@@ -13,6 +13,7 @@ import { BoardRow } from './BoardRow';
 import { GroupDialog } from './GroupDialog';
 import { LastAct } from './LastAct';
 import { PLUMB } from './time';
+import { usePourChanges } from './usePourChanges';
 import { type Board, type Group, useShelf } from './useShelf';
 import { BOARDS } from './words';
 import { volume } from '../kit/style/units';
@@ -23,6 +24,7 @@ export function ShelfPage() {
   const now = useNow();
   const { data: workshop } = useWorkshop();
   const { data, error, refetch } = useShelf();
+  usePourChanges();
   const [open, setOpen] = useState<Group>();
   const frame = useRef<HTMLDivElement>(null);
   const widthPx = useWidth(frame);

@@ -39,9 +39,7 @@ public final class App implements AutoCloseable {
                   "--ironshelf.demo=" + demo,
                   "--ironshelf.demo-weeks=" + weeks);
     }
-    client =
-        RestClient.create(
-            "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port"));
+    client = RestClient.create(base());
   }
 
   /** An application of its own, for tests that nobody else's acts may touch. */
@@ -77,6 +75,11 @@ public final class App implements AutoCloseable {
   /** A bean, for what no request can do. */
   public <T> T bean(Class<T> type) {
     return context.getBean(type);
+  }
+
+  /** Where it listens. */
+  public String base() {
+    return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
   }
 
   public JsonNode get(String path) {

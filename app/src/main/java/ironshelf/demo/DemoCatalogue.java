@@ -6,6 +6,7 @@ import ironshelf.core.cure.BinderClass;
 import ironshelf.core.cure.BinderClasses;
 import ironshelf.core.quantity.style.UnitSystem;
 import ironshelf.core.recipe.Addition;
+import ironshelf.core.recipe.Placement;
 import ironshelf.core.recipe.WaterWindow;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
@@ -108,6 +109,7 @@ class DemoCatalogue {
                     "Rapid neat 4 : 1",
                     "rapid-set cement, neat",
                     "pancake batter: pour",
+                    Placement.POURED,
                     "It heats as it sets; never in one lump thicker than your hand",
                     "rapid-neat",
                     Addition.COLOUR_IN_WATER,
@@ -143,6 +145,7 @@ class DemoCatalogue {
                     "Sand and cement 2 : 1",
                     "sand-cement",
                     "thick batter: trowel and tap",
+                    Placement.TROWELLED,
                     "Dust: fitted respirator while powder and sand are open",
                     "sand-cement",
                     Addition.COLOUR_IN_POWDER,

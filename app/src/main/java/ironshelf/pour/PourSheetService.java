@@ -19,7 +19,6 @@ import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchResult;
 import ironshelf.core.recipe.BatchSum;
-import ironshelf.core.recipe.Placement;
 import ironshelf.core.recipe.Recipe;
 import ironshelf.cure.CureService;
 import ironshelf.cure.Temperatures;
@@ -142,7 +141,7 @@ public class PourSheetService {
     }
     PourSheet sheet =
         new PourSheet(
-            Placement.POURED,
+            chosen.recipe().placement(),
             List.of("moulds", "protection"),
             workingMin(worked.sum()),
             worked.shop().wastePercent(),

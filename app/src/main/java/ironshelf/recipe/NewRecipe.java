@@ -6,6 +6,7 @@ import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
 import ironshelf.core.recipe.Addition;
 import ironshelf.core.recipe.Basis;
+import ironshelf.core.recipe.Placement;
 import ironshelf.core.recipe.WaterWindow;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param school of mixing, in words
  * @param placing how it is placed, in words
+ * @param placement what is done to it in the mould; null: it is poured
  * @param caution at that step
  * @param strengthClass code of the binder class whose strength curve it follows
  * @param batchYieldL what the parts as they stand fill, measured, a bag's yield say
@@ -26,6 +28,7 @@ public record NewRecipe(
     String name,
     @Nullable String school,
     @Nullable String placing,
+    @Nullable Placement placement,
     @Nullable String caution,
     @Nullable String strengthClass,
     @Nullable Addition addition,
@@ -74,6 +77,7 @@ public record NewRecipe(
     sealAfterH = or(sealAfterH, 168);
     retention = or(retention, 0.967);
     water = water == null ? new WaterWindow(90, 110) : water;
+    placement = placement == null ? Placement.POURED : placement;
     addition = addition == null ? Addition.COLOUR_IN_POWDER : addition;
     Findings findings =
         new Findings()
@@ -124,6 +128,7 @@ public record NewRecipe(
         other,
         school,
         placing,
+        placement,
         caution,
         strengthClass,
         addition,

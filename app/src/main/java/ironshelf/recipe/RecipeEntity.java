@@ -3,6 +3,7 @@ package ironshelf.recipe;
 import static java.util.Objects.requireNonNull;
 
 import ironshelf.core.recipe.Addition;
+import ironshelf.core.recipe.Placement;
 import ironshelf.core.recipe.WaterWindow;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
@@ -35,6 +36,10 @@ class RecipeEntity {
   private @Nullable Long firstId;
   private @Nullable String school;
   private @Nullable String placing;
+
+  @Enumerated(EnumType.STRING)
+  private Placement placement;
+
   private @Nullable String caution;
   private @Nullable String strengthClass;
   private @Nullable Double batchYieldL;
@@ -75,6 +80,7 @@ class RecipeEntity {
     this.versionNo = versionNo;
     this.school = from.school();
     this.placing = from.placing();
+    this.placement = requireNonNull(from.placement());
     this.caution = from.caution();
     this.strengthClass = from.strengthClass();
     this.batchYieldL = from.batchYieldL();
@@ -124,6 +130,7 @@ class RecipeEntity {
         name,
         school,
         placing,
+        placement,
         caution,
         strengthClass,
         addition,
@@ -167,6 +174,7 @@ class RecipeEntity {
         versionNo,
         school,
         placing,
+        placement,
         caution,
         strengthClass,
         addition,

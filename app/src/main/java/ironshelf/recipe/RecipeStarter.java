@@ -41,6 +41,7 @@ public class RecipeStarter {
             start.name(),
             start.school(),
             start.placing(),
+            start.placement(),
             start.caution(),
             start.strengthClass(),
             start.addition(),

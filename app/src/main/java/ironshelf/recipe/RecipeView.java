@@ -1,6 +1,7 @@
 package ironshelf.recipe;
 
 import ironshelf.core.recipe.Addition;
+import ironshelf.core.recipe.Placement;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,6 +17,7 @@ public record RecipeView(
     int versionNo,
     @Nullable String school,
     @Nullable String placing,
+    Placement placement,
     @Nullable String caution,
     @Nullable String strengthClass,
     Addition addition,

@@ -23,3 +23,13 @@ alter table pours add column mix_key varchar(80);
 
 -- What nobody measured counts as asked and teaches nothing. Of pours of before it is not known.
 alter table weigh_outs add column measured boolean default true not null;
+
+-- How a mix is placed decides what is done to it in the mould; taken over by the school's name.
+alter table recipes add column placement varchar(10);
+update recipes set placement = case
+  when school = 'hypertufa' then 'PRESSED'
+  when school = 'stamp-grade mortar' then 'STAMPED'
+  when school = 'drape slurry' then 'DRAPED'
+  when school in ('sand-cement', 'sand-cement-stone') then 'TROWELLED'
+  else 'POURED' end;
+alter table recipes alter column placement set not null;

@@ -63,6 +63,7 @@ public class PourBench {
             20,
             15,
             3,
+            null,
             null);
     fillers =
         IntStream.range(0, KINDS)

@@ -7,12 +7,14 @@ import ironshelf.pour.PourView;
 import java.time.Clock;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Pours at the benches. */
 @RestController
@@ -20,11 +22,14 @@ class SessionController {
 
   private final SessionService sessions;
   private final RecordService records;
+  private final PourStream stream;
   private final Clock clock;
 
-  SessionController(SessionService sessions, RecordService records, Clock clock) {
+  SessionController(
+      SessionService sessions, RecordService records, PourStream stream, Clock clock) {
     this.sessions = sessions;
     this.records = records;
+    this.stream = stream;
     this.clock = clock;
   }
 
@@ -52,6 +57,12 @@ class SessionController {
   @GetMapping("/api/pours/open")
   List<PourSessionView> open() {
     return sessions.open();
+  }
+
+  /** Each pour as it changes, as server-sent events, so that every screen follows at once. */
+  @GetMapping(path = "/api/pours/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+  SseEmitter stream() {
+    return stream.listen();
   }
 
   /** What was meant, and where it stands. */

@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,6 +38,7 @@ public class SessionService {
   private final OrderService orders;
   private final ActService acts;
   private final Catalogue catalogue;
+  private final ApplicationEventPublisher events;
 
   SessionService(
       PourSessionRepository sessions,
@@ -46,7 +48,8 @@ public class SessionService {
       AddedCopies added,
       OrderService orders,
       ActService acts,
-      Catalogue catalogue) {
+      Catalogue catalogue,
+      ApplicationEventPublisher events) {
     this.sessions = sessions;
     this.facts = facts;
     this.sheets = sheets;
@@ -55,6 +58,7 @@ public class SessionService {
     this.orders = orders;
     this.acts = acts;
     this.catalogue = catalogue;
+    this.events = events;
   }
 
   /** Opens a pour, once for its key. */
@@ -119,6 +123,7 @@ public class SessionService {
         fillingMin == null ? state.fillingMin() : fillingMin,
         acceptShort,
         at.truncatedTo(ChronoUnit.MICROS));
+    events.publishEvent(new PourStream.PourChanged(session.pourId(), state.status()));
   }
 
   /** The pours that go on now, the oldest first. */

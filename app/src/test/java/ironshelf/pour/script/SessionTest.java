@@ -6,15 +6,21 @@ import static org.assertj.core.api.Assertions.within;
 import ironshelf.App;
 import ironshelf.App.Answer;
 import ironshelf.Pouring;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import tools.jackson.databind.JsonNode;
 
 /** A pour at the bench over HTTP: stock, copies and pieces follow every fact. */
@@ -179,6 +185,25 @@ class SessionTest {
       }
     }
     throw new AssertionError("no colourway " + colourway);
+  }
+
+  /** Another screen listens, and hears of a fact once it is kept. */
+  @Test
+  @Timeout(30)
+  void everyScreenFollowsAtOnce() throws Exception {
+    Pouring stones = Pouring.of(app, "Boat stepping stone", 1);
+    JsonNode opened = open(stones).body();
+    long id = opened.path("id").asLong();
+    HttpResponse<Stream<String>> heard =
+        HttpClient.newHttpClient()
+            .send(
+                HttpRequest.newBuilder(URI.create(app.base() + "/api/pours/stream")).build(),
+                HttpResponse.BodyHandlers.ofLines());
+    try (Stream<String> lines = heard.body()) {
+      note(id, fact("abandoned", Map.of("why", "no power")));
+      String first = lines.filter(l -> l.startsWith("data:")).findFirst().orElseThrow();
+      assertThat(first).contains("\"pour\":" + id).contains("abandoned");
+    }
   }
 
   @Test

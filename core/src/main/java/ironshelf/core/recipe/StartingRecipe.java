@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * can change every value.
  *
  * @param code short name in lower case, unique
- * @param placing how it is placed
+ * @param placing how it is placed, in words
  * @param caution at that step
  * @param strengthClass code of the binder class whose strength curve it follows
  * @param batchYieldL as in {@link Recipe}
@@ -22,6 +22,7 @@ public record StartingRecipe(
     String name,
     String school,
     String placing,
+    Placement placement,
     String caution,
     String strengthClass,
     Addition addition,
@@ -56,6 +57,7 @@ public record StartingRecipe(
         .text("name", name, 80)
         .text("school", school, 80)
         .text("placing", placing, 200)
+        .present("placement", placement)
         .text("caution", caution, 300)
         .text("strengthClass", strengthClass, 40)
         .present("addition", addition)

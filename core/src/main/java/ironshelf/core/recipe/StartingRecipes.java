@@ -64,6 +64,7 @@ public final class StartingRecipes {
         row.get("name"),
         row.get("school"),
         row.get("placing"),
+        Placement.valueOf(row.get("placement")),
         row.get("caution"),
         row.get("strength_class"),
         Addition.valueOf(row.get("addition")),

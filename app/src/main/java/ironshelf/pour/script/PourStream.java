@@ -1,0 +1,47 @@
+package ironshelf.pour.script;
+
+import ironshelf.core.pour.script.PourState;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Tells who listens that a pour changed, once the change is kept. */
+@Component
+class PourStream {
+
+  /** A browser connects again by itself after that. */
+  private static final Duration LISTENED = Duration.ofMinutes(30);
+
+  /** That facts were noted at a pour, and where it stands with them. */
+  record PourChanged(long pour, PourState.Status status) {}
+
+  private final List<SseEmitter> listeners = new CopyOnWriteArrayList<>();
+
+  SseEmitter listen() {
+    SseEmitter listener = new SseEmitter(LISTENED.toMillis());
+    listener.onCompletion(() -> listeners.remove(listener));
+    listener.onTimeout(listener::complete);
+    listener.onError(e -> listeners.remove(listener));
+    listeners.add(listener);
+    // So that the listener knows at once that it is heard.
+    send(listener, SseEmitter.event().comment("listening"));
+    return listener;
+  }
+
+  @TransactionalEventListener
+  void changed(PourChanged change) {
+    listeners.forEach(l -> send(l, SseEmitter.event().data(change)));
+  }
+
+  private static void send(SseEmitter listener, SseEmitter.SseEventBuilder event) {
+    try {
+      listener.send(event);
+    } catch (IOException | IllegalStateException gone) {
+      listener.complete();
+    }
+  }
+}
