@@ -66,7 +66,8 @@ export function Bench({ sheet, wanted }: Props) {
     setTyped(undefined);
     setWrong(undefined);
   };
-  const next = (actualKg?: number) => settle(take(draft, step.key, now, actualKg));
+  const next = (actualKg?: number, assumed?: boolean) =>
+    settle(take(draft, step.key, now, actualKg, assumed));
   const typedKg = async (text: string) => {
     const litres =
       step.kind === 'weigh' && step.water ? readQuantity(text, 'volume', '')?.value : undefined;

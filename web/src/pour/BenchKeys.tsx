@@ -20,7 +20,8 @@ interface Props {
   onUndo: () => void;
   onType: () => void;
   onTakeTyped: () => void;
-  onNext: (actualKg?: number) => void;
+  /** What went in, and whether that is only what was asked. */
+  onNext: (actualKg?: number, assumed?: boolean) => void;
   onAdd: (kg: number) => void;
   onBook: () => void;
 }
@@ -41,7 +42,7 @@ export function BenchKeys(props: Props) {
     if (shown !== undefined) {
       tare();
     }
-    props.onNext(shown ?? instead);
+    props.onNext(shown ?? instead, shown === undefined);
   };
   return (
     <Flex gap={4} px={7} pb={7} wrap="wrap">
@@ -68,7 +69,10 @@ export function BenchKeys(props: Props) {
                   Add {benchMass(kg)}
                 </Key>
               )}
-              <Key main onClick={() => props.onNext(addedKg > 0 ? addedKg : step.askedKg)}>
+              <Key
+                main
+                onClick={() => props.onNext(addedKg > 0 ? addedKg : step.askedKg, addedKg <= 0)}
+              >
                 {addedKg > 0
                   ? `It flows with ${benchMass(addedKg)}`
                   : `${benchMass(step.askedKg)} went in`}

@@ -96,14 +96,14 @@ describe('the keys', () => {
   it('takes what was asked where there is no scale', () => {
     const acts = keys({});
     press('234\u2009g went in');
-    expect(acts.onNext).toHaveBeenCalledWith(0.234);
+    expect(acts.onNext).toHaveBeenCalledWith(0.234, true);
     expect(screen.queryByText(/Demo/)).toBeNull();
   });
 
   it('takes what the scale shows, as it is', () => {
     const acts = keys({ reading: reading(0.187), demo: true });
     press('Take 187\u2009g as it is');
-    expect(acts.onNext).toHaveBeenCalledWith(0.187);
+    expect(acts.onNext).toHaveBeenCalledWith(0.187, false);
     expect(screen.getByText('Tare')).toBeInTheDocument();
     expect(screen.getByText('Demo: pour it on the scale')).toBeInTheDocument();
   });
@@ -114,7 +114,7 @@ describe('the keys', () => {
     press('Add 30\u2009g');
     expect(acts.onAdd).toHaveBeenCalledWith(0.03);
     press('It flows with 50\u2009g');
-    expect(acts.onNext).toHaveBeenCalledWith(0.05);
+    expect(acts.onNext).toHaveBeenCalledWith(0.05, false);
   });
 
   it.each<[Step, string]>([

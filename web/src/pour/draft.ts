@@ -5,7 +5,7 @@ export interface Draft {
   /** Makes the pour one act, however often it is sent. */
   key: string;
   /** Steps done, in order, with the moment on the workshop's clock. */
-  done: { key: string; at: number; actualKg?: number }[];
+  done: { key: string; at: number; actualKg?: number; assumed?: boolean }[];
   /** Small additions to the step at hand, in kg. */
   portions: number[];
 }
@@ -14,8 +14,15 @@ export function freshDraft(key: string): Draft {
   return { key, done: [], portions: [] };
 }
 
-export function take(draft: Draft, key: string, at: number, actualKg?: number): Draft {
-  const entry = { key, at, ...(actualKg !== undefined && { actualKg }) };
+/** @param assumed whether nobody measured it: it counts as asked, and teaches nothing */
+export function take(
+  draft: Draft,
+  key: string,
+  at: number,
+  actualKg?: number,
+  assumed = false,
+): Draft {
+  const entry = { key, at, ...(actualKg !== undefined && { actualKg, assumed }) };
   return { ...draft, done: [...draft.done, entry], portions: [] };
 }
 
@@ -91,17 +98,21 @@ export function layersOf(
   steps: Step[],
   draft: Draft,
   count: number,
-): { weighOuts: { materialId: number; actualKg: number }[] }[] {
+): { weighOuts: { materialId: number; actualKg: number; measured: boolean }[] }[] {
   return Array.from({ length: count }, (_, layer) => {
-    const byMaterial = new Map<number, number>();
+    const byMaterial = new Map<number, { actualKg: number; measured: boolean }>();
     for (const step of steps) {
       const done = draft.done.find((d) => d.key === step.key);
       if (step.kind === 'weigh' && step.layer === layer && done?.actualKg !== undefined) {
-        byMaterial.set(step.materialId, (byMaterial.get(step.materialId) ?? 0) + done.actualKg);
+        const before = byMaterial.get(step.materialId) ?? { actualKg: 0, measured: true };
+        byMaterial.set(step.materialId, {
+          actualKg: before.actualKg + done.actualKg,
+          measured: before.measured && !done.assumed,
+        });
       }
     }
     return {
-      weighOuts: [...byMaterial].map(([materialId, actualKg]) => ({ materialId, actualKg })),
+      weighOuts: [...byMaterial].map(([materialId, went]) => ({ materialId, ...went })),
     };
   });
 }

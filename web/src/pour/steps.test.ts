@@ -91,6 +91,15 @@ describe('the steps of a sheet', () => {
     expect(went).toHaveLength(3);
   });
 
+  it('knows what nobody measured', () => {
+    const water = steps.filter((s) => s.kind === 'weigh' && s.materialId === 1);
+    const [first, second] = water.map((s) => s.key);
+    const draft = take(take(freshDraft('k'), first ?? '', 1, 0.4), second ?? '', 2, 0.1, true);
+    expect(layersOf(steps, draft, 1)[0]?.weighOuts).toEqual([
+      { materialId: 1, actualKg: 0.5, measured: false },
+    ]);
+  });
+
   it('starts the clock at the last wetting', () => {
     expect(wettedAt(steps, freshDraft('k'))).toBeUndefined();
     expect(wettedAt(steps, all)).toBe(steps.findIndex((s) => s.key === '1-0-wet'));

@@ -227,7 +227,7 @@ class DemoPours {
   private PourRequest.PouredLayer poured(SheetView.SheetLayer layer) {
     return new PourRequest.PouredLayer(
         layer.lines().stream()
-            .map(l -> new PourRequest.Weighing(l.materialId(), l.massKg() * wobble()))
+            .map(l -> new PourRequest.Weighing(l.materialId(), l.massKg() * wobble(), null))
             .toList());
   }
 

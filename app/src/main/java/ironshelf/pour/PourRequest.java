@@ -57,14 +57,28 @@ public record PourRequest(
       new Findings().list("weighOuts", weighOuts, 60).orRefuse();
     }
 
+    /** Whether nobody measured a material. */
+    public boolean isAssumed(long materialId) {
+      return weighOuts.stream()
+          .anyMatch(
+              w ->
+                  w.materialId() != null
+                      && w.materialId() == materialId
+                      && Boolean.FALSE.equals(w.measured()));
+    }
+
     public Map<Long, Double> actualKg() {
       return weighOuts.stream()
           .collect(toMap(Weighing::materialId, Weighing::actualKg, Double::sum));
     }
   }
 
-  /** What went in of one material: 0 to 5 000 kg. */
-  public record Weighing(@Nullable Long materialId, double actualKg) {
+  /**
+   * What went in of one material: 0 to 5 000 kg.
+   *
+   * @param measured whether it was; null: it was. What was not counts as asked and teaches nothing
+   */
+  public record Weighing(@Nullable Long materialId, double actualKg, @Nullable Boolean measured) {
     public Weighing {
       new Findings()
           .present("materialId", materialId)

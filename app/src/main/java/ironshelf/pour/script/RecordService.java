@@ -12,9 +12,9 @@ import ironshelf.core.quantity.Findings;
 import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.pour.Meant;
+import ironshelf.pour.MeantService;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.PourRequest;
-import ironshelf.pour.PourSheetService;
 import ironshelf.pour.PourView;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -38,19 +38,19 @@ import org.springframework.transaction.annotation.Transactional;
 public class RecordService {
 
   private final SessionService sessions;
-  private final PourSheetService sheets;
+  private final MeantService meanings;
   private final PourReader reader;
   private final MaterialService materials;
   private final ActService acts;
 
   RecordService(
       SessionService sessions,
-      PourSheetService sheets,
+      MeantService meanings,
       PourReader reader,
       MaterialService materials,
       ActService acts) {
     this.sessions = sessions;
-    this.sheets = sheets;
+    this.meanings = meanings;
     this.reader = reader;
     this.materials = materials;
     this.acts = acts;
@@ -72,7 +72,7 @@ public class RecordService {
         lines.put(fill.productId(), fill.lineId());
       }
     }
-    Meant meant = sheets.meant(request.sheet(), lines, seen);
+    Meant meant = meanings.meant(request.sheet(), lines, seen);
     List<PourFact> facts = facts(meant.sheet(), wentIn(meant.sheet(), request), request, at);
     PourSession session = sessions.open(meant, at);
     sessions.note(
@@ -134,7 +134,9 @@ public class RecordService {
           double all = askedKg(sheet, layer, line.material());
           double share = all > 0 ? line.askedKg() / all : 0;
           double kg = wentIn.get(layer).getOrDefault(line.material(), 0.0) * share;
-          whats.add(new What.WeighedIn(line.key(), kg, Source.TYPED, false));
+          boolean assumed = request.layers().get(layer).isAssumed(Long.parseLong(line.material()));
+          Source source = assumed ? Source.ASSUMED : Source.TYPED;
+          whats.add(new What.WeighedIn(line.key(), kg, source, false));
         }
         whats.add(new What.Wetted(mix.key()));
       }

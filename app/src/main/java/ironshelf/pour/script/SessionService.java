@@ -11,8 +11,8 @@ import ironshelf.http.Catalogue;
 import ironshelf.http.ProblemException;
 import ironshelf.order.OrderService;
 import ironshelf.pour.Meant;
+import ironshelf.pour.MeantService;
 import ironshelf.pour.PourBooks;
-import ironshelf.pour.PourSheetService;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -32,7 +32,7 @@ public class SessionService {
 
   private final PourSessionRepository sessions;
   private final NotedFactRepository facts;
-  private final PourSheetService sheets;
+  private final MeantService meanings;
   private final PourBooks books;
   private final AddedCopies added;
   private final OrderService orders;
@@ -43,7 +43,7 @@ public class SessionService {
   SessionService(
       PourSessionRepository sessions,
       NotedFactRepository facts,
-      PourSheetService sheets,
+      MeantService meanings,
       PourBooks books,
       AddedCopies added,
       OrderService orders,
@@ -52,7 +52,7 @@ public class SessionService {
       ApplicationEventPublisher events) {
     this.sessions = sessions;
     this.facts = facts;
-    this.sheets = sheets;
+    this.meanings = meanings;
     this.books = books;
     this.added = added;
     this.orders = orders;
@@ -67,7 +67,7 @@ public class SessionService {
         acts.once(
             key,
             "pour-open",
-            () -> open(sheets.meant(opening.sheet(), opening.lines(), Map.of()), at).pourId());
+            () -> open(meanings.meant(opening.sheet(), opening.lines(), Map.of()), at).pourId());
     return view(id);
   }
 

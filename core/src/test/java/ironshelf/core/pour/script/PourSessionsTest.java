@@ -27,7 +27,7 @@ import org.junit.jupiter.api.Test;
 class PourSessionsTest {
 
   /** A longer storm: -Dironshelf.sessions=10000. */
-  private static final int SESSIONS = Integer.getInteger("ironshelf.sessions", 2_000);
+  private static final int SESSIONS = Integer.getInteger("ironshelf.sessions", 500);
 
   private static final int MOST_FACTS = 45;
   private static final List<StartingRecipe> SCHOOLS = StartingRecipes.shipped().all();

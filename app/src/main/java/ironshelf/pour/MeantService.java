@@ -1,0 +1,84 @@
+package ironshelf.pour;
+
+import ironshelf.copy.CopyView;
+import ironshelf.core.pour.script.PourSheet;
+import ironshelf.core.pour.script.SheetMaker;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Works out what a pour is meant to be, as it is kept when the pour is opened. */
+@Service
+@Transactional(readOnly = true)
+public class MeantService {
+
+  private final Chooser chooser;
+  private final SheetSums sums;
+
+  MeantService(Chooser chooser, SheetSums sums) {
+    this.chooser = chooser;
+    this.sums = sums;
+  }
+
+  /**
+   * What is meant to be poured, as it is kept with the pour.
+   *
+   * @param lines the order line that each product is poured for, by the product; for stock where it
+   *     has none
+   * @param seen the version of each copy as it was chosen; as it is when it is filled where it has
+   *     none
+   */
+  public Meant meant(PourSheetRequest request, Map<Long, Long> lines, Map<Long, Long> seen) {
+    Chosen chosen = chooser.choose(request);
+    SheetSums.Worked worked = sums.work(request, chosen);
+    List<PourSheet.PlannedCopy> copies = new ArrayList<>();
+    List<Meant.MeantCopy> copiesMeant = new ArrayList<>();
+    for (Chosen.Fill fill : chosen.fills()) {
+      double litres = SheetSums.litresEach(chosen, fill, worked.densityKgM3());
+      for (CopyView copy : fill.copies()) {
+        copies.add(new PourSheet.PlannedCopy(copy.code(), litres, fill.mould().shape().cavities()));
+        copiesMeant.add(
+            new Meant.MeantCopy(
+                copy.code(),
+                copy.id(),
+                seen.get(copy.id()),
+                fill.product().id(),
+                lines.get(fill.product().id())));
+      }
+    }
+    PourSheet sheet =
+        new PourSheet(
+            chosen.recipe().placement(),
+            List.of("moulds", "protection"),
+            SheetSums.workingMin(worked.sum()),
+            worked.shop().wastePercent(),
+            IntStream.range(0, chosen.session().size())
+                .mapToObj(
+                    i ->
+                        new PourSheet.PlannedLayer(chosen.session().get(i).name(), chosen.share(i)))
+                .toList(),
+            copies,
+            SheetMaker.batches(
+                worked.sum(),
+                worked.mixes().stream()
+                    .map(
+                        m ->
+                            new SheetMaker.LayerMaterials(
+                                chosen.recipe().addition(),
+                                m.materialIds().stream().map(String::valueOf).toList()))
+                    .toList(),
+                copies.stream().map(PourSheet.PlannedCopy::key).toList()));
+    return new Meant(
+        sheet,
+        copiesMeant,
+        chosen.recipe().id(),
+        chosen.colourway().id(),
+        chosen.session().stream().map(chosen::colourwayOf).toList(),
+        chosen.firstLayer(),
+        worked.roomC(),
+        worked.waterC());
+  }
+}
