@@ -76,13 +76,11 @@ class PourCasts {
     if (meant.firstLayer() == 0) {
       unfill(first, copies, known, filled.keySet());
     }
+    begin(first, meant, copies, filled.keySet(), known, at);
     for (Meant.MeantCopy copy : copies) {
       CopyState now = filled.get(copy.key());
       if (now != null) {
-        CastView cast = known.get(copy.copyId());
-        if (cast == null) {
-          cast = cast(first, meant, copy, at);
-        }
+        CastView cast = requireNonNull(known.get(copy.copyId()));
         if (meant.firstLayer() == 0) {
           make(first, meant, copy, cast, now, at);
         }
@@ -112,26 +110,44 @@ class PourCasts {
     castings.unfill(gone);
   }
 
-  /** A new casting; a later layer goes onto the one that waits in the copy. */
-  private CastView cast(Pour first, Meant meant, Meant.MeantCopy copy, Instant at) {
-    if (meant.firstLayer() > 0) {
-      return castings.heldIn(copy.copyId());
-    }
-    ProductView product = products.product(copy.productId());
+  /** New castings, a product's at once; a later layer goes onto what waits in its copy. */
+  private void begin(
+      Pour first,
+      Meant meant,
+      List<Meant.MeantCopy> copies,
+      Set<String> filled,
+      Map<Long, CastView> known,
+      Instant at) {
+    Map<Long, List<Meant.MeantCopy>> fresh =
+        copies.stream()
+            .filter(c -> filled.contains(c.key()) && !known.containsKey(c.copyId()))
+            .collect(Collectors.groupingBy(Meant.MeantCopy::productId));
+    fresh.forEach(
+        (productId, of) -> {
+          if (meant.firstLayer() > 0) {
+            of.forEach(c -> known.put(c.copyId(), castings.heldIn(c.copyId())));
+          } else {
+            fill(first, productId, of, at).forEach(c -> known.put(c.copyId(), c));
+          }
+        });
+  }
+
+  private List<CastView> fill(
+      Pour first, long productId, List<Meant.MeantCopy> copies, Instant at) {
+    ProductView product = products.product(productId);
     MouldView mould = moulds.mould(product.mouldId());
-    long version =
-        copy.version() != null
-            ? copy.version()
-            : mould.copies().stream()
-                .filter(c -> c.id() == copy.copyId())
-                .mapToLong(CopyView::version)
-                .findFirst()
-                .orElseThrow(() -> ProblemException.unknown("copy", copy.copyId()));
-    return castings
-        .fill(
-            new CastService.Filling(mould.id(), mould.name(), product.name(), first.id(), at),
-            Map.of(copy.copyId(), version))
-        .get(0);
+    Map<Long, Long> now = mould.copies().stream().collect(toMap(CopyView::id, CopyView::version));
+    Map<Long, Long> versions = new LinkedHashMap<>();
+    for (Meant.MeantCopy copy : copies) {
+      Long version = copy.version() != null ? copy.version() : now.get(copy.copyId());
+      if (version == null) {
+        throw ProblemException.unknown("copy", copy.copyId());
+      }
+      versions.put(copy.copyId(), version);
+    }
+    return castings.fill(
+        new CastService.Filling(mould.id(), mould.name(), product.name(), first.id(), at),
+        versions);
   }
 
   /** As many pieces as cavities were filled. */

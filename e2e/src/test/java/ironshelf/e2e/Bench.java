@@ -41,6 +41,21 @@ record Bench(Page page) {
     key(Pattern.compile("went in$")).click();
   }
 
+  /** The same, each figure typed as it is asked: only what was measured teaches. */
+  void typeAndMix(int ingredients) {
+    for (int i = 0; i < ingredients; i++) {
+      typeAsAsked();
+    }
+    key("Wet now").click();
+    typeAsAsked();
+    key(Pattern.compile("^It flows with")).click();
+  }
+
+  private void typeAsAsked() {
+    String asked = key(Pattern.compile("went in$")).textContent().replace(" went in", "");
+    type(asked.replace('\u2009', ' '));
+  }
+
   void type(String mass) {
     key("Type it").click();
     page.getByRole(AriaRole.TEXTBOX).fill(mass);

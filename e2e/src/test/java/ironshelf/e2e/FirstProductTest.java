@@ -191,7 +191,7 @@ class FirstProductTest {
       assertThat(page.getByText("Saltmarsh Cast").first())
           .isVisible(
               new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions()
-                  .setTimeout(60_000));
+                  .setTimeout(150_000));
       page.getByText("Set up your own shop").click();
       assertThat(page.getByText("What is your shop called?"))
           .isVisible(

@@ -74,7 +74,7 @@ class LearningTest {
   private static void pour(Page page, Bench bench) {
     page.navigate("/pour?stock=1-1");
     bench.prepare();
-    bench.weighAndMix(4);
+    bench.typeAndMix(4);
     bench.key(Pattern.compile("is full$")).click();
     bench.finish("20 g");
     // Nothing was ever delivered: the count was wrong, and what went in went in.
