@@ -155,7 +155,7 @@ class TargetReadingTest {
         .isInstanceOf(RefusedException.class);
   }
 
-  /** Handbook 7: a piece larger than the mixer is several equal mixes into one copy. */
+  /** docs/method/pour.md: a piece larger than the mixer is several equal mixes into one copy. */
   @Test
   void aCopyLargerThanTheMixerIsFilledFromEqualParts() {
     BatchSplit split =

@@ -349,7 +349,7 @@ class PourScriptTest {
     assertThat(copy.litres()).isCloseTo(29, within(1e-6));
   }
 
-  /** Handbook 1-C: colour in the water, in the powder, or last; fibre once it is mixed. */
+  /** docs/method/pour.md: colour in the water, in the powder, or last; fibre once it is mixed. */
   @ParameterizedTest
   @EnumSource(Addition.class)
   void linesComeInTheOrderOfTheSchool(Addition addition) {
