@@ -1,7 +1,5 @@
 package ironshelf.pour.script;
 
-import static java.util.Objects.requireNonNull;
-
 import ironshelf.act.ActService;
 import ironshelf.core.pour.script.PourFact;
 import ironshelf.core.pour.script.PourScript;
@@ -85,22 +83,24 @@ public class SessionService {
   public PourSessionView note(long id, List<PourFact> more, Instant at) {
     PourSession session =
         sessions.toChange(id).orElseThrow(() -> ProblemException.unknown("pour", id));
-    note(session, more, null, true, at);
-    return view(id);
+    return view(session, note(session, more, null, true, at));
   }
 
   /**
    * @param fillingMin where it was measured otherwise than by the facts' moments
    * @param acceptShort whether lots may go below zero
+   * @return where the pour stands with them
    */
-  void note(
+  PourState note(
       PourSession session,
       List<PourFact> more,
       @Nullable Double fillingMin,
       boolean acceptShort,
       Instant at) {
     List<PourFact> known = facts(session.pourId());
-    PourScript script = PourScript.of(session.meant().sheet(), known).plus(more);
+    List<PourFact> all = new ArrayList<>(known);
+    all.addAll(more);
+    PourScript script = PourScript.of(session.meant().sheet(), all);
     Set<String> keys = known.stream().map(PourFact::key).collect(Collectors.toSet());
     for (PourFact fact : script.facts()) {
       if (!keys.contains(fact.key())) {
@@ -124,6 +124,7 @@ public class SessionService {
         acceptShort,
         at.truncatedTo(ChronoUnit.MICROS));
     events.publishEvent(new PourStream.PourChanged(session.pourId(), state.status()));
+    return state;
   }
 
   /** The pours that go on now, the oldest first. */
@@ -140,13 +141,16 @@ public class SessionService {
   }
 
   private PourSessionView view(PourSession session) {
-    PourState state = PourScript.of(session.meant().sheet(), facts(session.pourId())).state();
+    return view(session, PourScript.of(session.meant().sheet(), facts(session.pourId())).state());
+  }
+
+  private PourSessionView view(PourSession session, PourState state) {
     return new PourSessionView(
         session.pourId(),
         session.openedAt(),
         session.closedAt(),
         session.meant(),
-        PourStateView.of(requireNonNull(state), catalogue));
+        PourStateView.of(state, catalogue));
   }
 
   private List<PourFact> facts(long pourId) {
