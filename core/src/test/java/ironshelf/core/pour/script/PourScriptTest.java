@@ -2,20 +2,21 @@ package ironshelf.core.pour.script;
 
 import static ironshelf.core.pour.script.TestPours.asPlanned;
 import static ironshelf.core.pour.script.TestPours.fact;
+import static ironshelf.core.pour.script.TestPours.facts;
+import static ironshelf.core.pour.script.TestPours.full;
 import static ironshelf.core.pour.script.TestPours.now;
+import static ironshelf.core.pour.script.TestPours.simple;
+import static ironshelf.core.pour.script.TestPours.weighed;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.core.material.Role;
 import ironshelf.core.pour.script.PourState.Fill;
 import ironshelf.core.pour.script.PourState.StepKind;
 import ironshelf.core.quantity.FindingCode;
-import ironshelf.core.quantity.RefusedException;
 import ironshelf.core.recipe.Addition;
 import ironshelf.core.recipe.StartingRecipe;
 import ironshelf.core.recipe.StartingRecipes;
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,47 +24,6 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class PourScriptTest {
-
-  /** Water 1 kg (1 L) and cement 3 kg (1 L) make 2 kg/L: easy to work out by hand. */
-  private static PourSheet simple(int copies, double copyL, double batchL) {
-    List<PourSheet.PlannedLine> lines =
-        List.of(
-            new PourSheet.PlannedLine("w", "water", Role.WATER, batchL / 2, 0.01, 1, false, null),
-            new PourSheet.PlannedLine(
-                "c", "cement", Role.BINDER, batchL * 1.5, 0.03, 1 / 3.0, false, null));
-    List<PourSheet.PlannedCopy> all = new ArrayList<>();
-    List<PourSheet.PlannedPortion> portions = new ArrayList<>();
-    for (int i = 1; i <= copies; i++) {
-      all.add(new PourSheet.PlannedCopy("R" + i, copyL, 1));
-      portions.add(new PourSheet.PlannedPortion("R" + i, copyL));
-    }
-    return new PourSheet(
-        ironshelf.core.recipe.Placement.POURED,
-        List.of("moulds"),
-        10,
-        10,
-        List.of(new PourSheet.PlannedLayer("all", 1)),
-        all,
-        List.of(
-            new PourSheet.PlannedBatch(
-                "b1", List.of(new PourSheet.PlannedMix("m1", lines)), portions)));
-  }
-
-  private static List<PourFact> facts(What... whats) {
-    List<PourFact> facts = new ArrayList<>();
-    for (What what : whats) {
-      facts.add(fact(facts.size(), "k" + facts.size(), what));
-    }
-    return facts;
-  }
-
-  private static What weighed(String line, double kg) {
-    return new What.WeighedIn(line, kg, Source.SCALE, false);
-  }
-
-  private static What full(String copy, Double kg) {
-    return new What.Filled(copy, "b1", true, kg, kg == null ? Source.ASSUMED : Source.SCALE, null);
-  }
 
   /**
    * By hand: 4 copies of 1 L and 4.4 L mixed; 10 % too little cement went in, so 2.2 kg of water
@@ -245,55 +205,6 @@ class PourScriptTest {
     PourScript after =
         before.plus(List.of(fact(5, "a", weighed("c", 9)), fact(6, "b", new What.TakenBack("a"))));
     assertThat(after.state()).isEqualTo(before.state());
-  }
-
-  @Test
-  void whatCannotBeIsRefusedAllAtOnce() {
-    PourSheet sheet = simple(2, 1, 2);
-    assertThat(codes(sheet, facts(full("R1", null)))).containsExactly(FindingCode.POUR_NOT_WET);
-    assertThat(codes(sheet, facts(new What.Wetted("m1"))))
-        .containsExactly(FindingCode.POUR_BOWL_EMPTY);
-    assertThat(codes(sheet, facts(new What.Recorded()))).containsExactly(FindingCode.POUR_UNFILLED);
-    assertThat(codes(sheet, facts(weighed("nope", 1), new What.Checked("nope"))))
-        .containsExactly(FindingCode.POUR_NAME_UNKNOWN, FindingCode.POUR_NAME_UNKNOWN);
-    List<PourFact> ready = facts(weighed("w", 1), weighed("c", 3), new What.Wetted("m1"));
-    assertThat(codes(sheet, with(ready, full("R1", 9.0))))
-        .containsExactly(FindingCode.POUR_MORE_THAN_BOWL);
-    assertThat(codes(sheet, with(ready, full("R1", 2.0), full("R1", 2.0))))
-        .containsExactly(FindingCode.POUR_COPY_FULL);
-    assertThat(codes(sheet, with(ready, new What.LeftOut("R1", "leaks"), full("R1", null))))
-        .containsExactly(FindingCode.POUR_COPY_LEFT_OUT);
-    assertThat(codes(sheet, with(ready, full("R1", 2.0), new What.LeftOut("R1", "leaks"))))
-        .containsExactly(FindingCode.POUR_COPY_HOLDS);
-    assertThat(codes(sheet, with(ready, new What.Abandoned("no power"), new What.Wetted("m1"))))
-        .containsExactly(FindingCode.POUR_CLOSED);
-    assertThat(codes(sheet, with(ready, new What.MixedMore("b1", "b1", 1))))
-        .containsExactly(FindingCode.POUR_NAME_TAKEN);
-    assertThat(codes(sheet, List.of(fact(0, "k", weighed("w", 1)), fact(0, "k", weighed("w", 2)))))
-        .containsExactly(FindingCode.POUR_KEY_REUSED);
-    // The wetting stands on what was weighed.
-    assertThat(
-            codes(
-                sheet,
-                List.of(
-                    fact(0, "k", weighed("w", 1)),
-                    fact(1, "wet", new What.Wetted("m1")),
-                    fact(2, "back", new What.TakenBack("k")))))
-        .containsExactly(FindingCode.POUR_BOWL_EMPTY);
-  }
-
-  private static List<PourFact> with(List<PourFact> facts, What... more) {
-    List<PourFact> all = new ArrayList<>(facts);
-    for (What what : more) {
-      all.add(fact(all.size(), "x" + all.size(), what));
-    }
-    return all;
-  }
-
-  private static List<FindingCode> codes(PourSheet sheet, List<PourFact> facts) {
-    RefusedException refused =
-        catchThrowableOfType(RefusedException.class, () -> PourScript.of(sheet, facts));
-    return refused.findings().stream().map(f -> f.code()).toList();
   }
 
   private static PourState.Step step(PourScript script, String key) {

@@ -1,5 +1,6 @@
 package ironshelf.core.pour.script;
 
+import ironshelf.core.material.Role;
 import ironshelf.core.pour.BatchSplit;
 import ironshelf.core.pour.PourInput;
 import ironshelf.core.pour.PourSum;
@@ -10,6 +11,7 @@ import ironshelf.core.recipe.Recipe;
 import ironshelf.core.recipe.StartingRecipe;
 import ironshelf.core.recipe.StartingRecipes;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -93,5 +95,46 @@ final class TestPours {
         .filter(s -> s.status() == PourState.StepStatus.NOW)
         .findFirst()
         .orElse(null);
+  }
+
+  /** Water 1 kg (1 L) and cement 3 kg (1 L) make 2 kg/L: easy to work out by hand. */
+  static PourSheet simple(int copies, double copyL, double batchL) {
+    List<PourSheet.PlannedLine> lines =
+        List.of(
+            new PourSheet.PlannedLine("w", "water", Role.WATER, batchL / 2, 0.01, 1, false, null),
+            new PourSheet.PlannedLine(
+                "c", "cement", Role.BINDER, batchL * 1.5, 0.03, 1 / 3.0, false, null));
+    List<PourSheet.PlannedCopy> all = new ArrayList<>();
+    List<PourSheet.PlannedPortion> portions = new ArrayList<>();
+    for (int i = 1; i <= copies; i++) {
+      all.add(new PourSheet.PlannedCopy("R" + i, copyL, 1));
+      portions.add(new PourSheet.PlannedPortion("R" + i, copyL));
+    }
+    return new PourSheet(
+        Placement.POURED,
+        List.of("moulds"),
+        10,
+        10,
+        List.of(new PourSheet.PlannedLayer("all", 1)),
+        all,
+        List.of(
+            new PourSheet.PlannedBatch(
+                "b1", List.of(new PourSheet.PlannedMix("m1", lines)), portions)));
+  }
+
+  static List<PourFact> facts(What... whats) {
+    List<PourFact> facts = new ArrayList<>();
+    for (What what : whats) {
+      facts.add(fact(facts.size(), "k" + facts.size(), what));
+    }
+    return facts;
+  }
+
+  static What weighed(String line, double kg) {
+    return new What.WeighedIn(line, kg, Source.SCALE, false);
+  }
+
+  static What full(String copy, Double kg) {
+    return new What.Filled(copy, "b1", true, kg, kg == null ? Source.ASSUMED : Source.SCALE, null);
   }
 }
