@@ -29,6 +29,10 @@ import { PromisePage } from './promise/PromisePage';
 import { ResultsPage } from './result/ResultsPage';
 import { OrdersPage } from './order/OrdersPage';
 import { ChoosePage } from './pour/ChoosePage';
+import { BenchPage } from './pour/bench/BenchPage';
+import { PracticePage } from './pour/bench/PracticePage';
+import { PoursPage } from './pour/PoursPage';
+import { RecordPage } from './pour/RecordPage';
 import { SheetPage } from './pour/SheetPage';
 import { ProductPage } from './product/ProductPage';
 import { ProductsPage } from './product/ProductsPage';
@@ -55,7 +59,8 @@ const queries = new QueryClient({
 });
 
 const router = createBrowserRouter([
-  { path: '/pour/sheet', element: <SheetPage />, errorElement: <Broken /> },
+  { path: '/pours/:id', element: <BenchPage />, errorElement: <Broken /> },
+  { path: '/pour/practice', element: <PracticePage />, errorElement: <Broken /> },
   { path: '/set-up/:step?', element: <SetUpPage />, errorElement: <Broken /> },
   { path: '/products/new/:step?', element: <NewProductSteps />, errorElement: <Broken /> },
   {
@@ -75,7 +80,10 @@ const router = createBrowserRouter([
       { path: '/dispatch/:orderId', element: <PackPage /> },
       { path: '/results', element: <ResultsPage /> },
       { path: '/pour', element: <ChoosePage /> },
+      { path: '/pour/sheet', element: <SheetPage /> },
+      { path: '/pour/recorded', element: <RecordPage /> },
       { path: '/pour/weights', element: <WeightsPage /> },
+      { path: '/pours', element: <PoursPage /> },
       { path: '/products', element: <ProductsPage /> },
       { path: '/products/new/form', element: <NewProductPage /> },
       { path: '/products/:id', element: <ProductPage /> },

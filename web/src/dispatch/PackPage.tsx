@@ -1,6 +1,7 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { newKey } from '../api/key';
 import { messageOf, type Schemas } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { plural } from '../kit/format';
@@ -34,7 +35,7 @@ export function PackPage() {
   const picks = usePicks();
   const carriers = useCarriers();
   const { send } = useDispatchActs();
-  const [key, setKey] = useState(() => crypto.randomUUID());
+  const [key, setKey] = useState(() => newKey());
   const [carrier, setCarrier] = useState('van');
   const [box, setBox] = useState(() => bareEntry(isUs() ? KG_PER_LB : 0.4, 'mass'));
   const [alone, setAlone] = useState(() => bareEntry(isUs() ? 22 * KG_PER_LB : 10, 'mass'));
@@ -130,7 +131,7 @@ export function PackPage() {
                   { orderId: id, body: request, key },
                   {
                     onSuccess: () => void navigate(`/orders/${id}`),
-                    onError: () => setKey(crypto.randomUUID()),
+                    onError: () => setKey(newKey()),
                   },
                 )
               }

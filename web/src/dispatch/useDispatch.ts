@@ -1,4 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { newKey } from '../api/key';
 import { client, dataOf, type Schemas } from '../api/client';
 
 export type Pick = Schemas['PickView'];
@@ -69,7 +70,7 @@ export function useDispatchActs() {
       mutationFn: async (body: Schemas['ReturnRequest']) => {
         const { error } = await client.POST('/api/returns', {
           body,
-          params: { header: { 'Idempotency-Key': crypto.randomUUID() } },
+          params: { header: { 'Idempotency-Key': newKey() } },
         });
         return error ? dataOf(Promise.resolve({ error })) : true;
       },

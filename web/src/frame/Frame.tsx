@@ -6,11 +6,13 @@ import { KeysDialog } from './KeysDialog';
 import { NextThree } from './NextThree';
 import { Upright } from './Upright';
 import { useNight } from './night';
+import { usePourChanges } from '../pour/script/usePourChanges';
 
 /** What stands round every page: the upright and the next three clocks. */
 export function Frame() {
   const keys = useKeys();
   const night = useNight();
+  usePourChanges();
   return (
     <Flex
       className={night.on ? 'dark' : 'light'}

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
+import { newKey } from '../api/key';
 import { FormEnd } from '../kit/FormEnd';
 import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
@@ -48,7 +49,7 @@ function Form({ use }: { use: PieceUse }) {
   const [mass, setMass] = useState('');
   const [note, setNote] = useState('');
   const [photo, setPhoto] = useState<Blob>();
-  const [key] = useState(() => crypto.randomUUID());
+  const [key] = useState(() => newKey());
   const inspect = useInspect(pieceId);
   const { submit, busy, error } = useSubmit();
   const read = useReader();

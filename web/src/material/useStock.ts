@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { newKey } from '../api/key';
 import { client, dataOf, type Schemas } from '../api/client';
 
 export type Stock = Schemas['StockView'];
@@ -51,7 +52,7 @@ export function useStockActs() {
         ),
       ),
   };
-  const once = () => ({ 'Idempotency-Key': crypto.randomUUID() });
+  const once = () => ({ 'Idempotency-Key': newKey() });
   return {
     receive: useMutation({
       mutationFn: ({ id, body }: { id: number; body: Schemas['DeliveryRequest'] }) =>

@@ -8,6 +8,7 @@ import { TimeField } from '../kit/TimeField';
 import { useTitle } from '../kit/useTitle';
 import { FirstThing } from '../missing/FirstThing';
 import { usePlan } from '../plan/usePlan';
+import { OpenPours } from '../pour/OpenPours';
 import { GroupDialog } from '../shelf/GroupDialog';
 import { type Group, useShelf } from '../shelf/useShelf';
 import { useNow } from '../workshop/useWorkshop';
@@ -38,6 +39,7 @@ export function NextPage() {
       <Text as="h1" textStyle="title">
         Next
       </Text>
+      <OpenPours />
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="what comes next" />}
       <Flex gap={6} wrap="wrap" alignItems="flex-end" mb={2}>

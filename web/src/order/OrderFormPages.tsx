@@ -1,6 +1,7 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { newKey } from '../api/key';
 import { messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { day } from '../kit/style/time';
@@ -53,7 +54,7 @@ export function ChangeOrderPage() {
 function Form({ before, start, title }: { before?: Order; start: OrderDraft; title: string }) {
   const navigate = useNavigate();
   const [draft, setDraft] = useState(start);
-  const [key] = useState(() => crypto.randomUUID());
+  const [key] = useState(() => newKey());
   const { submit, busy, error, problemOf } = useSubmit();
   const { keep, addCustomer } = useOrderActs();
   const customers = useCustomers();

@@ -12,6 +12,7 @@ import { Missing } from '../missing/Missing';
 import { CopyChoice } from './CopyChoice';
 import type { Open } from './CopyRow';
 import { ForStock, useForStock } from './ForStock';
+import { OpenPours } from './OpenPours';
 import { Waiting } from './Waiting';
 
 const Press = chakra('button');
@@ -35,6 +36,7 @@ export function ChoosePage() {
       <Text as="h1" textStyle="title">
         What to pour
       </Text>
+      <OpenPours />
       <Waiting />
       {chosen && <Missing about={`product-${chosen.productId}`} />}
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
@@ -80,6 +82,10 @@ export function ChoosePage() {
             <ForStock value={params.get('stock') ?? ''} onValue={(stock) => setParams({ stock })} />
           )}
           <Text mt={3}>
+            <Link className="plain-link" to="/pours">
+              all pours
+            </Link>{' '}
+            ·{' '}
             <Link className="plain-link" to="/pour/weights">
               target weights
             </Link>

@@ -1,13 +1,13 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { messageOf } from '../api/client';
 import { Loading } from '../kit/States';
 import { type Mould, useMoulds } from '../mould/useMoulds';
 import { Cooling } from './Cooling';
 import { CopyRow, isFree, type Open } from './CopyRow';
+import { PourStart } from './PourStart';
 import { SheetSummary } from './SheetSummary';
-import { sheetPath, useSheet, type Wanted } from './usePour';
+import { useSheet, type Wanted } from './usePour';
 import { numberIn } from '../kit/format';
 
 const Press = chakra('button');
@@ -114,23 +114,7 @@ function Chooser({ open, others, moulds }: Props & { moulds: Mould[] }) {
       )}
       {chosen && sheet.data && !sheet.error && (
         <>
-          <Link to={sheetPath(wanted)}>
-            <Flex
-              mt={5}
-              minH="64px"
-              maxW="340px"
-              bg="ink"
-              color="ground"
-              borderRadius="4px"
-              alignItems="center"
-              justifyContent="center"
-              textStyle="label"
-              fontSize="24px"
-              _hover={{ bg: 'steel' }}
-            >
-              To the bench →
-            </Flex>
-          </Link>
+          <PourStart key={JSON.stringify(wanted.fills)} wanted={wanted} sheet={sheet.data} />
           <SheetSummary sheet={sheet.data} />
           <Cooling sheet={sheet.data} minutes={minutes} onMinutes={setMinutes} />
         </>

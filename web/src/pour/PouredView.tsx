@@ -7,10 +7,19 @@ import { plural } from '../kit/format';
 import { moment } from '../kit/style/time';
 import { Key } from '../kit/States';
 import { useNow } from '../workshop/useWorkshop';
+import { Balance } from './Balance';
+import type { Session } from './script/facts';
 import { pathOf, type Poured, useUndo } from './usePour';
 
-/** What a pour did: copies held, pieces made, stock fallen. */
-export function PouredView({ poured }: { poured: Poured }) {
+interface Props {
+  poured: Poured;
+  session?: Session;
+  /** Goes on with it at the bench; undefined where that cannot be. */
+  onReopen?: () => void;
+}
+
+/** What a pour did: copies held, pieces made, stock fallen, and what it was short of. */
+export function PouredView({ poured, session, onReopen }: Props) {
   const now = useNow();
   const undo = useUndo();
   const navigate = useNavigate();
@@ -18,7 +27,7 @@ export function PouredView({ poured }: { poured: Poured }) {
     <Box as="main" p={{ base: 5, md: 12 }} maxW="900px">
       <Box role="status">
         <Text as="h1" textStyle="title" fontSize="48px">
-          Pour {poured.id} is booked
+          Pour {poured.id} is {poured.undoneAt ? 'taken back' : 'recorded'}
         </Text>
       </Box>
       <Text fontSize="22px" mt={2}>
@@ -32,6 +41,7 @@ export function PouredView({ poured }: { poured: Poured }) {
           {poured.allotted} allotted to order {poured.orders.map((o) => o.number).join(' and ')}.
         </Text>
       )}
+      {session && <Balance session={session} />}
       {poured.waiting.map((w) => (
         <Text key={w.layerNo} fontSize="22px" fontWeight={600} mt={2}>
           Then {w.layer} in {w.layerColourway.toLowerCase()}, from{' '}
@@ -62,18 +72,21 @@ export function PouredView({ poured }: { poured: Poured }) {
           </Fragment>
         ))}
       </Grid>
-      <Flex gap={4} mt={8} alignItems="center">
-        <Key
-          busy={undo.isPending}
-          onClick={() =>
-            undo.mutate(
-              { key: `undo-${poured.id}`, id: poured.id },
-              { onSuccess: () => void navigate('/pour') },
-            )
-          }
-        >
-          Undo: it was not poured
-        </Key>
+      <Flex gap={4} mt={8} alignItems="center" wrap="wrap">
+        {onReopen && !poured.undoneAt && <Key onClick={onReopen}>Not over: go on pouring</Key>}
+        {!poured.undoneAt && (
+          <Key
+            busy={undo.isPending}
+            onClick={() =>
+              undo.mutate(
+                { key: `undo-${poured.id}`, id: poured.id },
+                { onSuccess: () => void navigate('/pour') },
+              )
+            }
+          >
+            Undo: it was not poured
+          </Key>
+        )}
         {undo.error && (
           <Text role="alert" color="oxide" fontWeight={600}>
             {messageOf(undo.error)}
@@ -91,6 +104,9 @@ export function PouredView({ poured }: { poured: Poured }) {
         ))}
         <Link className="plain-link" to="/pour">
           Pour more
+        </Link>
+        <Link className="plain-link" to="/pours">
+          All pours
         </Link>
       </Flex>
     </Box>

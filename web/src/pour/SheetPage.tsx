@@ -1,29 +1,45 @@
-import { Box } from '@chakra-ui/react';
+import { Box, Text } from '@chakra-ui/react';
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { numberIn } from '../kit/format';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
-import { Bench } from './Bench';
+import { titleOf } from './bench/words';
+import { Cooling } from './Cooling';
+import { PourStart } from './PourStart';
+import { SheetSummary } from './SheetSummary';
 import { useSheet, wantedOf } from './usePour';
 
-/** The pour sheet at the bench: dark, full screen, one thing at a time. */
+/** The sheet of a pour that is not begun: what it takes, and the way to the bench. */
 export function SheetPage() {
   useTitle('Pour sheet');
   const [params] = useSearchParams();
-  const wanted = wantedOf(params);
-  const { data, error, refetch } = useSheet(wanted, true);
+  const [minutes, setMinutes] = useState('');
+  const minutesWanted = numberIn(minutes);
+  const wanted = {
+    ...wantedOf(params),
+    ...(minutesWanted > 0 && { minutesWanted }),
+  };
+  const { data, error, refetch } = useSheet(wanted);
   return (
-    <Box className="dark" minH="100vh" bg="ground" color="ink">
-      {error && !data && (
-        <Box p={8}>
-          <Failed whole error={error} retry={() => void refetch()} />
-        </Box>
+    <Box px={{ base: 4, md: 9 }} pt={7} maxW="1000px">
+      {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
+      {!data && !error && <Loading what="the pour sheet" />}
+      {data && (
+        <>
+          <Text as="h1" textStyle="title">
+            {titleOf(data)}
+          </Text>
+          <Text color="quiet">
+            {data.fills
+              .map((f) => `${f.mould}: ${f.copies.map((c) => c.copy.code).join(' ')}`)
+              .join(' · ')}
+          </Text>
+          <PourStart wanted={wanted} sheet={data} />
+          <SheetSummary sheet={data} />
+          <Cooling sheet={data} minutes={minutes} onMinutes={setMinutes} />
+        </>
       )}
-      {!data && !error && (
-        <Box p={8}>
-          <Loading what="the pour sheet" />
-        </Box>
-      )}
-      {data && <Bench sheet={data} wanted={wanted} />}
     </Box>
   );
 }

@@ -29,13 +29,18 @@ export interface Wanted {
   minutesWanted?: number;
 }
 
-/** Where the sheet for that is: product-line-copies, one after the other. */
-export function sheetPath({ fills, colourwayId, firstLayer }: Wanted): string {
+/** Where the sheet for that is. */
+export function sheetPath(wanted: Wanted): string {
+  return `/pour/sheet?${sheetQuery(wanted)}`;
+}
+
+/** What a sheet is for, as its address says it: product-line-copies, one after the other. */
+export function sheetQuery({ fills, colourwayId, firstLayer }: Wanted): string {
   const said = fills.map(
     (f) => `${f.productId}-${f.lineId ?? 0}-${[...f.copyIds].sort((a, b) => a - b).join('.')}`,
   );
   const layer = firstLayer ? `&layer=${firstLayer}` : '';
-  return `/pour/sheet?fills=${said.join('_')}&colourway=${colourwayId}${layer}`;
+  return `fills=${said.join('_')}&colourway=${colourwayId}${layer}`;
 }
 
 /** Where the sheet of a waiting layer is. */

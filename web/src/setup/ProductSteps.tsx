@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { newKey } from '../api/key';
 import { sheetPath } from '../pour/usePour';
 import { useChangeWorkshop } from '../workshop/useWorkshop';
 import { ColourStep } from './ColourStep';
@@ -61,7 +62,7 @@ interface Props {
 
 /** The questions about a product; the last key keeps it and goes to its pour sheet. */
 export function ProductSteps({ answers, workshop, step, onStep, settingUp = false }: Props) {
-  const [key] = useState(() => crypto.randomUUID());
+  const [key] = useState(() => newKey());
   const make = useMakeProduct();
   const change = useChangeWorkshop();
   const navigate = useNavigate();

@@ -1,6 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { newKey } from '../api/key';
 import { client, dataOf, messageOf } from '../api/client';
 import { useTemperatures } from '../cure/useTemperatures';
 import { left } from '../kit/format';
@@ -52,7 +53,7 @@ export function PlacePanel({ group, now }: { group: Group; now: number }) {
             busy={bring.isPending}
             onClick={() =>
               bring.mutate({
-                key: crypto.randomUUID(),
+                key: newKey(),
                 body: { castIds: group.casts.map((c) => c.id), place: p.place },
               })
             }

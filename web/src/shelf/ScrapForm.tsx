@@ -1,6 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { newKey } from '../api/key';
 import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
@@ -32,7 +33,7 @@ export function ScrapForm({ group, onDone }: { group: Group; onDone: () => void 
             onClick={() =>
               scrap.mutate(
                 {
-                  key: crypto.randomUUID(),
+                  key: newKey(),
                   body: { pieceIds: group.pieceIds.slice(-some), reason: reason.trim() },
                 },
                 { onSuccess: onDone },

@@ -11,9 +11,9 @@ import { useNow, useWorkshop } from '../workshop/useWorkshop';
 import { FirstThing } from '../missing/FirstThing';
 import { BoardRow } from './BoardRow';
 import { GroupDialog } from './GroupDialog';
+import { OpenPours } from '../pour/OpenPours';
 import { LastAct } from './LastAct';
 import { PLUMB } from './time';
-import { usePourChanges } from './usePourChanges';
 import { type Board, type Group, useShelf } from './useShelf';
 import { BOARDS } from './words';
 import { volume } from '../kit/style/units';
@@ -24,7 +24,6 @@ export function ShelfPage() {
   const now = useNow();
   const { data: workshop } = useWorkshop();
   const { data, error, refetch } = useShelf();
-  usePourChanges();
   const [open, setOpen] = useState<Group>();
   const frame = useRef<HTMLDivElement>(null);
   const widthPx = useWidth(frame);
@@ -44,6 +43,9 @@ export function ShelfPage() {
       <Box px={6}>
         {error && !data && <Failed error={error} retry={() => void refetch()} />}
         {!data && !error && <Loading what="the shelf" />}
+      </Box>
+      <Box px={6}>
+        <OpenPours />
       </Box>
       {data && data.groups.length === 0 && (
         <Box px={6}>

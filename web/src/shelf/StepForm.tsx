@@ -1,6 +1,7 @@
 import { Box, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { newKey } from '../api/key';
 import { messageOf, Problem } from '../api/client';
 import { PhotoField, sendPhoto } from '../photo/PhotoField';
 import { plural } from '../kit/format';
@@ -31,7 +32,7 @@ export function StepForm({ group, now, onDone }: Props) {
   const [early, setEarly] = useState('');
   const [overfull, setOverfull] = useState(false);
   const [photo, setPhoto] = useState<Blob>();
-  const [key, setKey] = useState(() => crypto.randomUUID());
+  const [key, setKey] = useState(() => newKey());
   const [wrong, setWrong] = useState<unknown>();
   const step = useStep();
   const read = useReader();
@@ -65,7 +66,7 @@ export function StepForm({ group, now, onDone }: Props) {
       onDone();
     } catch (error) {
       setWrong(error);
-      setKey(crypto.randomUUID());
+      setKey(newKey());
     }
   };
   const words = stepWords(group);

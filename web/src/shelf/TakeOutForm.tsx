@@ -1,5 +1,6 @@
 import { Box, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
+import { newKey } from '../api/key';
 import { messageOf } from '../api/client';
 import { plural } from '../kit/format';
 import { moment } from '../kit/style/time';
@@ -25,7 +26,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
   const [entries, setEntries] = useState(() => entriesOf(group));
   const [early, setEarly] = useState('');
   const [touch, setTouch] = useState<Touch>();
-  const [key] = useState(() => crypto.randomUUID());
+  const [key] = useState(() => newKey());
   const [wrong, setWrong] = useState<string>();
   const takeOut = useTakeOut();
   const read = useReader();

@@ -198,6 +198,8 @@ class DemoPours {
                 null,
                 ROOM_C,
                 Double.NaN,
+                null,
+                null,
                 null),
             at);
     pours.poured(
@@ -217,7 +219,8 @@ class DemoPours {
             Double.NaN,
             null,
             Double.NaN,
-            Double.NaN),
+            Double.NaN,
+            null),
         at);
     return sheet.fills().get(0).copies().get(0).layerKg().stream()
         .mapToDouble(Double::doubleValue)

@@ -113,6 +113,7 @@ final class CoreJson {
     @JsonSubTypes.Type(value = What.Added.class, name = "added"),
     @JsonSubTypes.Type(value = What.MixedMore.class, name = "mixedMore"),
     @JsonSubTypes.Type(value = What.SplitOff.class, name = "splitOff"),
+    @JsonSubTypes.Type(value = What.Emptied.class, name = "emptied"),
     @JsonSubTypes.Type(value = What.Tapped.class, name = "tapped"),
     @JsonSubTypes.Type(value = What.LeftWeighed.class, name = "leftWeighed"),
     @JsonSubTypes.Type(value = What.Thrown.class, name = "thrown"),

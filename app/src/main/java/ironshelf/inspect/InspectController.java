@@ -1,9 +1,13 @@
 package ironshelf.inspect;
 
+import static java.util.Objects.requireNonNull;
+
 import ironshelf.core.piece.cause.Defect;
 import ironshelf.core.piece.cause.FactName;
 import ironshelf.core.piece.cause.PieceFacts;
+import ironshelf.core.pour.script.PourFact;
 import ironshelf.core.quantity.Findings;
+import ironshelf.pour.Meant;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -29,10 +33,12 @@ class InspectController {
 
   private final InspectService inspections;
   private final CauseService causes;
+  private final PractisedPour practised;
 
-  InspectController(InspectService inspections, CauseService causes) {
+  InspectController(InspectService inspections, CauseService causes, PractisedPour practised) {
     this.inspections = inspections;
     this.causes = causes;
+    this.practised = practised;
   }
 
   @GetMapping("/api/defects")
@@ -64,6 +70,23 @@ class InspectController {
   @PostMapping("/api/calc/causes")
   List<CauseView> causes(@RequestBody CausesRequest request) {
     return causes.causes(request.defect(), new PieceFacts(request.told()));
+  }
+
+  /**
+   * A practice that is over.
+   *
+   * @param meant as the pour's preview gave it
+   */
+  record PractisedRequest(@Nullable Meant meant, List<PourFact> facts) {
+    PractisedRequest {
+      new Findings().present("meant", meant).present("facts", facts).orRefuse();
+    }
+  }
+
+  /** What pieces would have suffered of a pour that was only practised, and why. */
+  @PostMapping("/api/calc/practised")
+  List<PractisedPour.Suffered> practised(@RequestBody PractisedRequest request) {
+    return practised.suffered(requireNonNull(request.meant()), request.facts());
   }
 
   @GetMapping("/api/seconds")

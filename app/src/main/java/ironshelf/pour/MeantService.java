@@ -4,8 +4,10 @@ import ironshelf.copy.CopyView;
 import ironshelf.core.pour.script.PourSheet;
 import ironshelf.core.pour.script.SheetMaker;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -49,10 +51,11 @@ public class MeantService {
                 lines.get(fill.product().id())));
       }
     }
+    copies.sort(order(request, copiesMeant));
     PourSheet sheet =
         new PourSheet(
             chosen.recipe().placement(),
-            List.of("moulds", "protection"),
+            SheetChecks.KEYS,
             SheetSums.workingMin(worked.sum()),
             worked.shop().wastePercent(),
             IntStream.range(0, chosen.session().size())
@@ -80,5 +83,21 @@ public class MeantService {
         chosen.firstLayer(),
         worked.roomC(),
         worked.waterC());
+  }
+
+  /** As asked; the largest first where nothing is: it takes longest, and is seen most. */
+  private static Comparator<PourSheet.PlannedCopy> order(
+      PourSheetRequest request, List<Meant.MeantCopy> copies) {
+    List<Long> asked = request.order();
+    if (asked == null) {
+      return Comparator.comparingDouble(PourSheet.PlannedCopy::litres).reversed();
+    }
+    Map<String, Long> ids =
+        copies.stream().collect(Collectors.toMap(Meant.MeantCopy::key, Meant.MeantCopy::copyId));
+    return Comparator.comparingInt(
+        c -> {
+          int at = asked.indexOf(ids.get(c.key()));
+          return at < 0 ? asked.size() : at;
+        });
   }
 }

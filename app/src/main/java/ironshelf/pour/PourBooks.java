@@ -52,14 +52,27 @@ public class PourBooks {
    */
   public long open(Meant meant, Instant at) {
     String mix = meant.sheet().batches().get(0).mixes().get(0).key();
-    return pours.save(row(meant, mix, 0, null, at)).id();
+    return pours.save(row(meant, mix, 0, null, null, at)).id();
   }
 
-  private static Pour row(Meant meant, String mix, int layer, @Nullable Long besideId, Instant at) {
+  /** Whether the whole pour was taken back. */
+  public boolean isUndone(long pourId) {
+    return pours.findById(pourId).map(p -> p.undoneAt() != null).orElse(false);
+  }
+
+  private static Pour row(
+      Meant meant,
+      String mix,
+      int layer,
+      @Nullable String colour,
+      @Nullable Long besideId,
+      Instant at) {
     List<Long> colourways = meant.layerColourwayIds();
     return new Pour(
         meant.recipeId(),
-        colourways.get(Math.min(layer, colourways.size() - 1)),
+        colour == null
+            ? colourways.get(Math.min(layer, colourways.size() - 1))
+            : Long.valueOf(colour),
         besideId,
         mix,
         at,
@@ -88,7 +101,7 @@ public class PourBooks {
         MixState mix = batch.mixes().get(i);
         Pour known = rows.get(mix.mix());
         if (known == null && mix.inKg() > 0) {
-          known = pours.save(row(meant, mix.mix(), i, pourId, at));
+          known = pours.save(row(meant, mix.mix(), i, batch.colour(), pourId, at));
           rows.put(mix.mix(), known);
         }
         if (known != null) {

@@ -82,7 +82,7 @@ class PourCasts {
       if (now != null) {
         CastView cast = requireNonNull(known.get(copy.copyId()));
         if (meant.firstLayer() == 0) {
-          make(first, meant, copy, cast, now, at);
+          make(first, colourway(meant, now, state), copy, cast, now, at);
         }
         save(rows, meant, copy, cast, now, state);
       }
@@ -150,15 +150,37 @@ class PourCasts {
         versions);
   }
 
-  /** As many pieces as cavities were filled. */
+  /** As ordered; of the bowl that was split off where most of it came from there. */
+  private static long colourway(Meant meant, CopyState copy, PourState state) {
+    Map<Long, Double> kg = new LinkedHashMap<>();
+    for (PourState.BatchState batch : state.batches()) {
+      long colourway =
+          batch.colour() == null ? meant.colourwayId() : Long.parseLong(batch.colour());
+      for (PourState.MixState mix : batch.mixes()) {
+        kg.merge(colourway, copy.mixes().getOrDefault(mix.mix(), 0.0), Double::sum);
+      }
+    }
+    return kg.entrySet().stream()
+        .max(Map.Entry.comparingByValue())
+        .map(Map.Entry::getKey)
+        .orElse(meant.colourwayId());
+  }
+
+  /** As many pieces as cavities were filled, in the colour that they have. */
   private void make(
-      Pour first, Meant meant, Meant.MeantCopy copy, CastView cast, CopyState now, Instant at) {
-    int made = pieces.countOf(cast.id());
-    if (made == now.cavities()) {
+      Pour first,
+      long colourwayId,
+      Meant.MeantCopy copy,
+      CastView cast,
+      CopyState now,
+      Instant at) {
+    List<PieceView> made = pieces.ofCasts(List.of(cast.id()));
+    if (made.size() == now.cavities()
+        && made.stream().allMatch(p -> p.colourwayId() == colourwayId)) {
       return;
     }
-    if (made > 0) {
-      allotments.free(pieces.ofCasts(List.of(cast.id())).stream().map(PieceView::id).toList());
+    if (!made.isEmpty()) {
+      allotments.free(made.stream().map(PieceView::id).toList());
       pieces.unmake(List.of(cast.id()));
     }
     List<Long> ids =
@@ -167,7 +189,7 @@ class PourCasts {
                 cast.id(),
                 first.id(),
                 copy.productId(),
-                meant.colourwayId(),
+                colourwayId,
                 routes.current(copy.productId()).id(),
                 now.cavities())
             .stream()

@@ -101,16 +101,65 @@ public class PourReader {
         castings.byIds(castIds).stream().map(CastView::copyCode).toList(),
         made.size(),
         allotments.allottedOf(made.stream().map(PieceView::id).toList()),
-        filled.stream()
-            .map(PourFillView::lineId)
-            .filter(Objects::nonNull)
-            .distinct()
-            .map(orders::lineName)
-            .map(line -> new PourView.PouredFor(line.orderId(), line.orderNumber()))
-            .distinct()
-            .toList(),
+        ordersOf(filled),
         weighOuts(session),
-        waiting.of(castIds));
+        waiting.of(castIds),
+        pour.undoneAt());
+  }
+
+  /** Pours in short, each with what was mixed beside it; in the order asked for. */
+  public List<PourBrief> briefs(List<Long> ids) {
+    Map<Long, Pour> byId = pours.findAllById(ids).stream().collect(toMap(Pour::id, p -> p));
+    Map<Long, List<Long>> rows = new LinkedHashMap<>();
+    ids.forEach(id -> rows.computeIfAbsent(id, k -> new ArrayList<>()).add(id));
+    pours.findByBesideIdIn(ids).forEach(p -> rows.get(p.sessionId()).add(p.id()));
+    Map<Long, List<PourFillView>> filled =
+        fillsOf(rows.values().stream().flatMap(List::stream).toList());
+    Map<Long, CastView> casts =
+        castings
+            .byIds(
+                filled.values().stream()
+                    .flatMap(List::stream)
+                    .map(PourFillView::castId)
+                    .distinct()
+                    .toList())
+            .stream()
+            .collect(toMap(CastView::id, c -> c));
+    Map<Long, ProductView> byProduct = products.all();
+    return ids.stream()
+        .map(id -> brief(byId.get(id), own(rows.get(id), filled), casts, byProduct))
+        .toList();
+  }
+
+  private static List<PourFillView> own(List<Long> rows, Map<Long, List<PourFillView>> filled) {
+    return rows.stream().flatMap(r -> filled.getOrDefault(r, List.of()).stream()).toList();
+  }
+
+  private PourBrief brief(
+      Pour pour,
+      List<PourFillView> filled,
+      Map<Long, CastView> casts,
+      Map<Long, ProductView> byProduct) {
+    return new PourBrief(
+        pour.id(),
+        pour.pouredAt(),
+        pour.recipeId(),
+        pour.colourwayId(),
+        pour.undoneAt() != null,
+        filled.stream().map(f -> byProduct.get(f.productId()).name()).distinct().toList(),
+        filled.stream().map(f -> casts.get(f.castId()).copyCode()).distinct().toList(),
+        ordersOf(filled));
+  }
+
+  private List<PourView.PouredFor> ordersOf(List<PourFillView> filled) {
+    return filled.stream()
+        .map(PourFillView::lineId)
+        .filter(Objects::nonNull)
+        .distinct()
+        .map(orders::lineName)
+        .map(line -> new PourView.PouredFor(line.orderId(), line.orderNumber()))
+        .distinct()
+        .toList();
   }
 
   private List<PourView.WeighOutView> weighOuts(List<Pour> session) {

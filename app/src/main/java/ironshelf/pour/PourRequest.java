@@ -4,6 +4,7 @@ import static java.util.stream.Collectors.toMap;
 
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param layers what really went in, layer by layer in the order of the sheet
  * @param leftKg what was left in the bowls when all copies were full, 0 to 5 000
  * @param fillingMin from mixed to the last copy full, all batches together, 0 to 1 440
+ * @param pouredAt when it was wetted, not later than now; null: now
  * @param acceptShort whether lots may go below zero: what went in went in, and the count was wrong
  */
 public record PourRequest(
@@ -25,7 +27,8 @@ public record PourRequest(
     @WhenMissing("the room's temperature") double waterC,
     @Nullable Boolean acceptShort,
     @WhenMissing("not known") double leftKg,
-    @WhenMissing("not known") double fillingMin) {
+    @WhenMissing("not known") double fillingMin,
+    @Nullable Instant pouredAt) {
 
   /**
    * A product's copies that were filled.
@@ -114,6 +117,8 @@ public record PourRequest(
         firstLayer,
         roomC,
         waterC,
+        null,
+        null,
         null);
   }
 }

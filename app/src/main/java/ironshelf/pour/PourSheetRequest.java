@@ -15,6 +15,9 @@ import org.jspecify.annotations.Nullable;
  * @param roomC -30 to 60
  * @param waterC 0 to 95
  * @param minutesWanted of work, over 0 and up to 1 440; null: nothing is said about cooling
+ * @param mixes at least, 1 to 500; null: as few as mixer and working time allow
+ * @param order of filling, the copies' ids; null: the largest first, as its mix stiffens soonest to
+ *     work
  */
 public record PourSheetRequest(
     List<FillChoice> fills,
@@ -22,7 +25,9 @@ public record PourSheetRequest(
     @Nullable Integer firstLayer,
     @WhenMissing("the workshop's room") double roomC,
     @WhenMissing("the room's temperature") double waterC,
-    @Nullable Double minutesWanted) {
+    @Nullable Double minutesWanted,
+    @Nullable Integer mixes,
+    @Nullable List<Long> order) {
 
   /** A product and the copies of its mould to fill. */
   public record FillChoice(@Nullable Long productId, List<Long> copyIds) {
@@ -47,6 +52,12 @@ public record PourSheetRequest(
     }
     if (minutesWanted != null) {
       findings.above("minutesWanted", minutesWanted, 0, 1_440);
+    }
+    if (mixes != null) {
+      findings.within("mixes", mixes, 1, 500);
+    }
+    if (order != null) {
+      findings.list("order", order, 500);
     }
     findings.orRefuse();
     fills = List.copyOf(fills);

@@ -44,6 +44,7 @@ public class PourSheetService {
   private final MaterialService materials;
   private final CureService cure;
   private final Catalogue catalogue;
+  private final SheetChecks checks;
 
   PourSheetService(
       Chooser chooser,
@@ -51,13 +52,15 @@ public class PourSheetService {
       RecipeService recipes,
       MaterialService materials,
       CureService cure,
-      Catalogue catalogue) {
+      Catalogue catalogue,
+      SheetChecks checks) {
     this.chooser = chooser;
     this.sums = sums;
     this.recipes = recipes;
     this.materials = materials;
     this.cure = cure;
     this.catalogue = catalogue;
+    this.checks = checks;
   }
 
   /** The sheet for filling these copies at that moment. */
@@ -98,7 +101,8 @@ public class PourSheetService {
         sum.layers().get(0).cooling(),
         gate.readyAt(),
         gate.greenUntil(),
-        warnings(chosen, sum, mixes, density, at));
+        warnings(chosen, sum, mixes, density, at),
+        checks.of(chosen, fills));
   }
 
   private SheetView.SheetFill fill(
@@ -131,16 +135,21 @@ public class PourSheetService {
         litres,
         chosen.firstLayer() == 0 ? filled.holdDownWithMarginKg() : 0,
         fill.copies().stream()
-            .map(c -> new SheetView.SheetCopy(c, layerKg, stopAtKg(chosen, fill, c)))
+            .map(c -> new SheetView.SheetCopy(c, layerKg, stopAtKg(chosen, fill, c, densityKgM3)))
             .toList());
   }
 
-  private static @Nullable Double stopAtKg(Chosen chosen, Chosen.Fill fill, CopyView copy) {
+  private static @Nullable Double stopAtKg(
+      Chosen chosen, Chosen.Fill fill, CopyView copy, double densityKgM3) {
     Target target = fill.product().target();
-    Double freshKg = SheetSums.freshKg(chosen, fill);
-    if (target == null || freshKg == null) {
+    Double wantedKg = SheetSums.freshKg(chosen, fill);
+    if (target == null || wantedKg == null) {
       return null;
     }
+    // What does not fit is not asked for.
+    double holdsKg =
+        fill.mould().capacityL() * densityKgM3 / 1000 / fill.mould().shape().cavities();
+    double freshKg = Math.min(wantedKg, holdsKg);
     double empty = copy.emptyKg() == null ? 0 : copy.emptyKg();
     int cavities = fill.mould().shape().cavities();
     return empty + cavities * (target.hardwareKg() + freshKg * chosen.shareAfter(fill.product()));
@@ -205,7 +214,7 @@ public class PourSheetService {
     }
     for (Chosen.Fill fill : chosen.fills()) {
       double capacityL = fill.mould().capacityL() * chosen.sessionShare();
-      double litres = SheetSums.litresEach(chosen, fill, densityKgM3);
+      double litres = SheetSums.wantedL(chosen, fill, densityKgM3) * chosen.sessionShare();
       if (litres > capacityL) {
         warnings.add(
             Finding.of(

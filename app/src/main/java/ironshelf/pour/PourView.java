@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param products by name
  * @param waiting what goes on top of it later
+ * @param undoneAt when it was taken back; null where it stands
  */
 public record PourView(
     long id,
@@ -23,7 +24,8 @@ public record PourView(
     int allotted,
     List<PouredFor> orders,
     List<WeighOutView> weighOuts,
-    List<WaitingLayer> waiting) {
+    List<WaitingLayer> waiting,
+    @Nullable Instant undoneAt) {
 
   /** An order that it was made for. */
   public record PouredFor(long id, String number) {}

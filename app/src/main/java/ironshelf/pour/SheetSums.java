@@ -66,7 +66,7 @@ class SheetSums {
                 waterC,
                 chosen.recipe().mixMin(),
                 request.minutesWanted(),
-                null));
+                request.mixes()));
     return new Worked(shop, roomC, waterC, mixes, density, sum);
   }
 
@@ -86,14 +86,21 @@ class SheetSums {
     return BatchSum.of(BatchRequest.ofOneLitre(recipe)).freshDensityKgM3();
   }
 
-  /** What one copy takes in this session: all it holds, or what its pieces are to weigh. */
+  /**
+   * What one copy takes in this session: all it holds, or what its pieces are to weigh, and never
+   * more than it holds.
+   */
   static double litresEach(Chosen chosen, Chosen.Fill fill, double densityKgM3) {
+    return Math.min(fill.mould().capacityL(), wantedL(chosen, fill, densityKgM3))
+        * chosen.sessionShare();
+  }
+
+  /** What one copy would take for its pieces to weigh what they are sold by, all layers. */
+  static double wantedL(Chosen chosen, Chosen.Fill fill, double densityKgM3) {
     Double freshKg = freshKg(chosen, fill);
-    double whole =
-        freshKg == null
-            ? fill.mould().capacityL()
-            : freshKg * fill.mould().shape().cavities() / densityKgM3 * 1000;
-    return whole * chosen.sessionShare();
+    return freshKg == null
+        ? fill.mould().capacityL()
+        : freshKg * fill.mould().shape().cavities() / densityKgM3 * 1000;
   }
 
   /** Wet mix of one piece sold by its mass; null where its mass does not matter. */

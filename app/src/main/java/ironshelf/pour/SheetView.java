@@ -42,7 +42,16 @@ public record SheetView(
     MixHeat.@Nullable Cooling cooling,
     Instant readyAt,
     @Nullable Instant greenUntil,
-    List<FindingView> warnings) {
+    List<FindingView> warnings,
+    List<SheetCheck> checks) {
+
+  /**
+   * What is looked at before anything is weighed.
+   *
+   * @param key of the pour's check that it belongs to
+   * @param lines in words
+   */
+  public record SheetCheck(String key, List<String> lines) {}
 
   /**
    * A product and its copies.

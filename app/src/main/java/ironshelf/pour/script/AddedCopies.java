@@ -10,19 +10,24 @@ import ironshelf.mould.MouldView;
 import ironshelf.pour.Meant;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.RecipeView;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
-/** Finds what was added to a pour by its code: a copy, and what it becomes. */
+/** What a pour turns to that its sheet did not name: a copy that is added, another colour. */
 @Component
 class AddedCopies {
 
   private final ProductService products;
   private final MouldService moulds;
+  private final RecipeService recipes;
 
-  AddedCopies(ProductService products, MouldService moulds) {
+  AddedCopies(ProductService products, MouldService moulds, RecipeService recipes) {
     this.products = products;
     this.moulds = moulds;
+    this.recipes = recipes;
   }
 
   Meant.MeantCopy copy(What.Added added) {
@@ -43,6 +48,16 @@ class AddedCopies {
                         Map.of("copy", code, "product", product.name(), "mould", mould.name())));
     Long line = added.line() == null ? null : number(added.line());
     return new Meant.MeantCopy(code, copy.id(), null, product.id(), line);
+  }
+
+  /** A bowl that is split off has a colour of the recipe that is poured. */
+  void refuseColour(Meant meant, What.SplitOff split) {
+    RecipeView recipe = recipes.recipe(meant.recipeId());
+    ColourwayView colour = recipes.colourway(number(split.colour()));
+    if (colour.recipeId() != recipe.firstId()) {
+      throw ProblemException.conflict(
+          "pour.colourWrong", Map.of("colour", colour.name(), "recipe", recipe.name()));
+    }
   }
 
   private static long number(String id) {

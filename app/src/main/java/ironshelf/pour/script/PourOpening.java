@@ -13,13 +13,17 @@ import org.jspecify.annotations.Nullable;
  *
  * @param colourwayId as ordered
  * @param firstLayer of the products' layers, from 0; null: 0
+ * @param mixes at least; null: as few as mixer and working time allow
+ * @param order of filling, the copies' ids; null: the largest first
  */
 public record PourOpening(
     List<OpenedFill> fills,
     @Nullable Long colourwayId,
     @Nullable Integer firstLayer,
     @WhenMissing("the workshop's room") double roomC,
-    @WhenMissing("the room's temperature") double waterC) {
+    @WhenMissing("the room's temperature") double waterC,
+    @Nullable Integer mixes,
+    @Nullable List<Long> order) {
 
   /**
    * A product and the copies of its mould to fill.
@@ -46,7 +50,9 @@ public record PourOpening(
         firstLayer,
         roomC,
         waterC,
-        null);
+        null,
+        mixes,
+        order);
   }
 
   Map<Long, Long> lines() {

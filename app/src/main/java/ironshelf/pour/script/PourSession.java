@@ -11,6 +11,7 @@ import java.time.Instant;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
 
 /** A pour from its opening to its record. What was meant never changes. */
 @Entity
@@ -28,11 +29,16 @@ class PourSession {
   @JdbcTypeCode(SqlTypes.JSON)
   private Meant meant;
 
+  /** The sheet as the bench saw it, kept word for word; null: of before it was kept. */
+  @JdbcTypeCode(SqlTypes.JSON)
+  private @Nullable JsonNode shown;
+
   protected PourSession() {}
 
-  PourSession(long pourId, Meant meant, Instant openedAt) {
+  PourSession(long pourId, Meant meant, @Nullable JsonNode shown, Instant openedAt) {
     this.pourId = pourId;
     this.meant = meant;
+    this.shown = shown;
     this.openedAt = openedAt;
     this.status = PourState.Status.OPEN;
   }
@@ -43,6 +49,10 @@ class PourSession {
 
   Meant meant() {
     return meant;
+  }
+
+  @Nullable JsonNode shown() {
+    return shown;
   }
 
   PourState.Status status() {

@@ -2,8 +2,13 @@ package ironshelf.pour.script;
 
 import ironshelf.core.pour.script.PourState;
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
@@ -16,4 +21,40 @@ interface PourSessionRepository extends JpaRepository<PourSession, Long> {
   Optional<PourSession> toChange(long pourId);
 
   List<PourSession> findByStatusOrderByOpenedAt(PourState.Status status);
+
+  /**
+   * First bowls of pours, the latest first.
+   *
+   * @param status null: any; pours of before sessions were kept are recorded
+   * @param undone null: whether or not
+   * @param searched whether products, copies and recipes narrow it down
+   */
+  @Query(
+      """
+      select p.id from Pour p left join PourSession s on s.pourId = p.id
+      where p.besideId is null
+        and (:from is null or p.pouredAt >= :from) and (:to is null or p.pouredAt < :to)
+        and (:undone is null or (:undone = true and p.undoneAt is not null)
+          or (:undone = false and p.undoneAt is null))
+        and (:status is null or s.status = :status or (s.status is null and :recorded = true))
+        and (:searched = false or p.recipeId in :recipes or p.colourwayId in :colourways
+          or exists (select 1 from PourFill f join Cast c on c.id = f.castId
+            join Copy k on k.id = c.copyId
+            where f.pourId = p.id and (f.productId in :products or upper(k.code) = :code)))
+        and (:colourwayId is null or p.colourwayId = :colourwayId)
+      order by p.pouredAt desc, p.id desc
+      """)
+  Page<Long> find(
+      @Nullable Instant from,
+      @Nullable Instant to,
+      @Nullable Boolean undone,
+      PourState.@Nullable Status status,
+      boolean recorded,
+      boolean searched,
+      Collection<Long> recipes,
+      Collection<Long> colourways,
+      Collection<Long> products,
+      String code,
+      @Nullable Long colourwayId,
+      Pageable page);
 }

@@ -1,9 +1,12 @@
 package ironshelf.pour.script;
 
 import ironshelf.core.pour.script.PourState;
+import ironshelf.core.quantity.Finding;
 import ironshelf.http.Catalogue;
 import ironshelf.http.FindingView;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,7 +29,10 @@ public record PourStateView(
   /** What does not fit, and the facts that would mend it. */
   public record PourAdvice(FindingView finding, List<PourState.Remedy> remedies) {}
 
-  public static PourStateView of(PourState state, Catalogue catalogue) {
+  /**
+   * @param names of materials, by what the sheet calls them
+   */
+  static PourStateView of(PourState state, Catalogue catalogue, Map<String, String> names) {
     return new PourStateView(
         state.status(),
         state.bowl(),
@@ -36,7 +42,23 @@ public record PourStateView(
         state.clock(),
         state.fillingMin(),
         state.advice().stream()
-            .map(a -> new PourAdvice(catalogue.view(a.finding()), a.remedies()))
+            .map(a -> new PourAdvice(catalogue.view(named(a.finding(), names)), a.remedies()))
             .toList());
+  }
+
+  /** Materials by their names, as people say them. */
+  private static Finding named(Finding finding, Map<String, String> names) {
+    Object material = finding.params().get("material");
+    if (material == null || !names.containsKey(material)) {
+      return finding;
+    }
+    Map<String, Object> params = new LinkedHashMap<>(finding.params());
+    params.put("material", names.get(material));
+    return new Finding(finding.code(), finding.field(), params);
+  }
+
+  /** As it is said where names of materials are what the sheet calls them. */
+  public static PourStateView of(PourState state, Catalogue catalogue) {
+    return of(state, catalogue, Map.of());
   }
 }

@@ -59,7 +59,11 @@ public class RecordService {
   /** Records it, once for its key. */
   public PourView poured(@Nullable String key, PourRequest request, Instant at) {
     // The store keeps microseconds; so does what follows from it.
-    Instant kept = at.truncatedTo(ChronoUnit.MICROS);
+    Instant poured = request.pouredAt() == null ? at : request.pouredAt();
+    if (poured.isAfter(at)) {
+      throw ProblemException.bad("pour.notYet", Map.of("at", poured));
+    }
+    Instant kept = poured.truncatedTo(ChronoUnit.MICROS);
     return reader.view(acts.once(key, "pour", () -> record(request, kept)));
   }
 
@@ -74,7 +78,7 @@ public class RecordService {
     }
     Meant meant = meanings.meant(request.sheet(), lines, seen);
     List<PourFact> facts = facts(meant.sheet(), wentIn(meant.sheet(), request), request, at);
-    PourSession session = sessions.open(meant, at);
+    PourSession session = sessions.open(meant, null, at);
     sessions.note(
         session,
         facts,

@@ -5,12 +5,12 @@ import ironshelf.core.pour.script.PourFact;
 import ironshelf.core.pour.script.PourScript;
 import ironshelf.core.pour.script.PourState;
 import ironshelf.core.pour.script.What;
-import ironshelf.http.Catalogue;
 import ironshelf.http.ProblemException;
 import ironshelf.order.OrderService;
 import ironshelf.pour.Meant;
 import ironshelf.pour.MeantService;
 import ironshelf.pour.PourBooks;
+import ironshelf.pour.PourSheetService;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -22,6 +22,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Opens pours, notes what happens at them, and keeps the books accordingly. */
 @Service
@@ -35,7 +37,9 @@ public class SessionService {
   private final AddedCopies added;
   private final OrderService orders;
   private final ActService acts;
-  private final Catalogue catalogue;
+  private final StateWords words;
+  private final PourSheetService sheets;
+  private final JsonMapper mapper;
   private final ApplicationEventPublisher events;
 
   SessionService(
@@ -46,7 +50,9 @@ public class SessionService {
       AddedCopies added,
       OrderService orders,
       ActService acts,
-      Catalogue catalogue,
+      StateWords words,
+      PourSheetService sheets,
+      JsonMapper mapper,
       ApplicationEventPublisher events) {
     this.sessions = sessions;
     this.facts = facts;
@@ -55,35 +61,61 @@ public class SessionService {
     this.added = added;
     this.orders = orders;
     this.acts = acts;
-    this.catalogue = catalogue;
+    this.words = words;
+    this.sheets = sheets;
+    this.mapper = mapper;
     this.events = events;
   }
 
   /** Opens a pour, once for its key. */
   public PourSessionView open(@Nullable String key, PourOpening opening, Instant at) {
     long id =
-        acts.once(
-            key,
-            "pour-open",
-            () -> open(meanings.meant(opening.sheet(), opening.lines(), Map.of()), at).pourId());
+        acts.once(key, "pour-open", () -> open(meant(opening), shown(opening, at), at).pourId());
     return view(id);
   }
 
-  PourSession open(Meant meant, Instant at) {
+  /** What it would be if it were opened; keeps nothing. */
+  @Transactional(readOnly = true)
+  public PourSessionView preview(PourOpening opening, Instant at) {
+    Meant meant = meant(opening);
+    PourState state = PourScript.of(meant.sheet(), List.of()).state();
+    return new PourSessionView(
+        0, at, null, meant, shown(opening, at), List.of(), words.of(meant, state));
+  }
+
+  /** Where a pour would stand that is only practised. */
+  @Transactional(readOnly = true)
+  public PourStateView practice(Meant meant, List<PourFact> practised) {
+    return words.of(meant, PourScript.of(meant.sheet(), practised).state());
+  }
+
+  private Meant meant(PourOpening opening) {
+    return meanings.meant(opening.sheet(), opening.lines(), Map.of());
+  }
+
+  private JsonNode shown(PourOpening opening, Instant at) {
+    return mapper.valueToTree(sheets.sheet(opening.sheet(), at));
+  }
+
+  PourSession open(Meant meant, @Nullable JsonNode shown, Instant at) {
     for (Meant.MeantCopy copy : meant.copies()) {
       if (copy.lineId() != null) {
         orders.lineFor(copy.lineId(), copy.productId(), meant.colourwayId());
       }
     }
     Instant kept = at.truncatedTo(ChronoUnit.MICROS);
-    return sessions.save(new PourSession(books.open(meant, kept), meant, kept));
+    return sessions.save(new PourSession(books.open(meant, kept), meant, shown, kept));
   }
 
   /** Notes what happened; a fact that is known changes nothing. */
   public PourSessionView note(long id, List<PourFact> more, Instant at) {
     PourSession session =
         sessions.toChange(id).orElseThrow(() -> ProblemException.unknown("pour", id));
-    return view(session, note(session, more, null, true, at));
+    if (books.isUndone(id)) {
+      throw ProblemException.conflict("pour.wasUndone", Map.of("pour", id));
+    }
+    PourState state = note(session, more, null, true, at);
+    return view(session, facts(id), state);
   }
 
   /**
@@ -104,6 +136,9 @@ public class SessionService {
     Set<String> keys = known.stream().map(PourFact::key).collect(Collectors.toSet());
     for (PourFact fact : script.facts()) {
       if (!keys.contains(fact.key())) {
+        if (fact.what() instanceof What.SplitOff split) {
+          added.refuseColour(session.meant(), split);
+        }
         facts.save(new NotedFact(session.pourId(), fact, at));
       }
     }
@@ -141,16 +176,19 @@ public class SessionService {
   }
 
   private PourSessionView view(PourSession session) {
-    return view(session, PourScript.of(session.meant().sheet(), facts(session.pourId())).state());
+    List<PourFact> known = facts(session.pourId());
+    return view(session, known, PourScript.of(session.meant().sheet(), known).state());
   }
 
-  private PourSessionView view(PourSession session, PourState state) {
+  private PourSessionView view(PourSession session, List<PourFact> known, PourState state) {
     return new PourSessionView(
         session.pourId(),
         session.openedAt(),
         session.closedAt(),
         session.meant(),
-        PourStateView.of(state, catalogue));
+        session.shown(),
+        known,
+        words.of(session.meant(), state));
   }
 
   private List<PourFact> facts(long pourId) {

@@ -73,7 +73,7 @@ final class Advisor {
       CopyTally copy = ledger.copies.get(portion.copy());
       double got = batch.litresIn(portion.copy());
       double rest = copy == null ? 0 : Math.min(copy.restL(), portion.litres() - got);
-      if (rest > NOTHING_L && !isPlannedLater(batch, portion.copy())) {
+      if (rest > NOTHING_L && !Remix.isMeantLater(ledger, batch, portion.copy())) {
         needL += rest;
         open.add(portion.copy());
       }
@@ -84,28 +84,17 @@ final class Advisor {
     }
     double more = shortL * (1 + ledger.sheet.wastePercent() / 100);
     List<Remedy> remedies = new ArrayList<>();
-    remedies.add(new Remedy("mixedMore", Map.of("like", batch.key, "litres", more)));
-    open.stream()
-        .filter(c -> ledger.copies.get(c).isEmpty())
-        .forEach(c -> remedies.add(new Remedy("leftOut", Map.of("copy", c))));
+    remedies.add(
+        new Remedy(
+            "mixedMore",
+            Map.of("like", batch.key, "litres", more, "materials", Remix.kg(batch, more))));
+    open.forEach(c -> remedies.add(new Remedy("leftOut", Map.of("copy", c))));
     advice.add(
         new Advice(
             Finding.of(
                 FindingCode.POUR_SHORT,
                 Map.of("batch", batch.key, "litres", shortL, "copies", String.join(" ", open))),
             remedies));
-  }
-
-  /** Whether a batch that comes after takes over what is missing in a copy. */
-  private boolean isPlannedLater(BatchTally batch, String copy) {
-    boolean after = false;
-    for (BatchTally other : ledger.batches.values()) {
-      if (after && other.portions.stream().anyMatch(p -> p.copy().equals(copy))) {
-        return true;
-      }
-      after |= other == batch;
-    }
-    return false;
   }
 
   private void unaccounted(PourState.Bowl bowl) {

@@ -213,7 +213,7 @@ final class Ledger implements What.Listener {
     if (copy == null) {
       return;
     }
-    if (!copy.isEmpty()) {
+    if (copy.full) {
       refuse(FindingCode.POUR_COPY_HOLDS, Map.of("copy", f.copy()));
     } else {
       copy.leftOut = f.why();
@@ -268,6 +268,19 @@ final class Ledger implements What.Listener {
     part.wettedAt = mix.wettedAt;
     mix.splitKg += f.kg();
     batches.put(f.batch(), new BatchTally(f.batch(), List.of(part), List.of(), f.colour()));
+  }
+
+  @Override
+  public void emptied(What.Emptied f) {
+    BatchTally batch = named("batch", f.batch(), batches);
+    if (batch == null) {
+      return;
+    }
+    if (batch.isWet()) {
+      batch.emptied = true;
+    } else {
+      refuse(FindingCode.POUR_NOT_WET, Map.of("name", f.batch()));
+    }
   }
 
   @Override

@@ -51,6 +51,30 @@ final class Remix {
     return lines;
   }
 
+  /** What so many litres more of a batch take of each material, in its own proportions. */
+  static Map<String, Double> kg(BatchTally like, double litres) {
+    double likeL = like.mixes.stream().mapToDouble(MixTally::inL).sum();
+    Map<String, Double> kg = new LinkedHashMap<>();
+    for (MixTally mix : like.mixes) {
+      for (PourSheet.PlannedLine line : lines(mix, litres / likeL, "")) {
+        kg.merge(line.material(), line.askedKg(), Double::sum);
+      }
+    }
+    return kg;
+  }
+
+  /** Whether a batch after this one is meant for a copy too. */
+  static boolean isMeantLater(Ledger ledger, BatchTally batch, String copy) {
+    boolean after = false;
+    for (BatchTally other : ledger.batches.values()) {
+      if (after && other.portions.stream().anyMatch(p -> p.copy().equals(copy))) {
+        return true;
+      }
+      after |= other == batch;
+    }
+    return false;
+  }
+
   /** What no batch yet to come is meant to fill, copy by copy, in the order of filling. */
   static List<PourSheet.PlannedPortion> portions(Ledger ledger) {
     Map<String, Double> toCome = new LinkedHashMap<>();

@@ -162,6 +162,9 @@ final class Tallies {
 
     boolean tapped;
 
+    /** Whether somebody saw that nothing is left. */
+    boolean emptied;
+
     BatchTally(
         String key,
         List<MixTally> mixes,
@@ -182,11 +185,11 @@ final class Tallies {
     }
 
     double leftKg() {
-      return mixes.stream().mapToDouble(MixTally::leftKg).sum();
+      return emptied ? 0 : mixes.stream().mapToDouble(MixTally::leftKg).sum();
     }
 
     double firmKg() {
-      return mixes.stream().mapToDouble(MixTally::firmKg).sum();
+      return emptied ? 0 : mixes.stream().mapToDouble(MixTally::firmKg).sum();
     }
 
     double inKg() {
@@ -194,7 +197,7 @@ final class Tallies {
     }
 
     double leftL() {
-      return mixes.stream().mapToDouble(m -> m.litres(m.leftKg())).sum();
+      return emptied ? 0 : mixes.stream().mapToDouble(m -> m.litres(m.leftKg())).sum();
     }
 
     /** Whether a copy was fed from it. */

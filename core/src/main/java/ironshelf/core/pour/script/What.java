@@ -36,6 +36,8 @@ public sealed interface What {
 
     void splitOff(SplitOff f);
 
+    void emptied(Emptied f);
+
     void tapped(Tapped f);
 
     void leftWeighed(LeftWeighed f);
@@ -180,7 +182,7 @@ public sealed interface What {
     }
   }
 
-  /** A copy is not filled in this pour. */
+  /** A copy is not filled in this pour, or stays as it is where it holds a part. */
   record LeftOut(String copy, String why) implements What {
     public LeftOut {
       new Findings().text("copy", copy, 40).text("why", why, What.MOST_WORDS).orRefuse();
@@ -252,6 +254,21 @@ public sealed interface What {
     @Override
     public void tell(Listener to) {
       to.splitOff(this);
+    }
+  }
+
+  /**
+   * Nothing is left in the bowls of a batch, whatever the sum says: what it says is left is not
+   * accounted for.
+   */
+  record Emptied(String batch) implements What {
+    public Emptied {
+      new Findings().text("batch", batch, 40).orRefuse();
+    }
+
+    @Override
+    public void tell(Listener to) {
+      to.emptied(this);
     }
   }
 

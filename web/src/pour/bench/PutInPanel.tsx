@@ -1,0 +1,93 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { messageOf } from '../../api/client';
+import { Choice } from '../../kit/Choice';
+import { QuantityField } from '../../kit/QuantityField';
+import { useReader } from '../../kit/quantity';
+import { Key } from '../../kit/States';
+import { useStock } from '../../material/useStock';
+import type { Step, What } from '../script/facts';
+import { type Bench, codesOf } from './words';
+
+interface Props {
+  bench: Bench;
+  step: Step;
+  onNote: (whats: What[]) => void;
+}
+
+/** Something that the sheet does not ask for went into the bowl. */
+export function PutInPanel({ bench, step, onNote }: Props) {
+  const { data: stock } = useStock();
+  const water = bench.sheet.layers.flatMap((l) => l.lines).find((l) => l.role === 'water');
+  const [material, setMaterial] = useState(String(water?.materialId ?? ''));
+  const [text, setText] = useState('');
+  const [wrong, setWrong] = useState('');
+  const read = useReader();
+  const mix = bench.state.batches.find((b) => b.batch === step.batch)?.mixes.at(-1)?.mix ?? '';
+  const sold = (stock ?? []).filter((s) => MIXED.has(s.material.role)).map((s) => s.material);
+  const put = async () => {
+    try {
+      const kg = await read(text, 'mass');
+      const other = sold.find((m) => String(m.id) === material);
+      onNote([
+        {
+          kind: 'putIn',
+          mix,
+          material,
+          role: other?.role ?? 'water',
+          kg,
+          // Water where the shop keeps no stock of it: a kilogram is a litre, within 0.3 %.
+          litresPerKg: other ? 1 / other.relativeDensity : 1,
+          source: 'typed',
+        },
+      ]);
+    } catch (error) {
+      setWrong(messageOf(error));
+    }
+  };
+  return (
+    <Box
+      as="form"
+      maxW="560px"
+      onSubmit={(e) => {
+        e.preventDefault();
+        void put();
+      }}
+    >
+      <Text as="h2" textStyle="title" fontSize="40px" mb={2} tabIndex={-1}>
+        What else went in?
+      </Text>
+      <Text color="quiet" mb={3}>
+        into the bowl for {codesOf(bench.sheet).join(' ')}
+      </Text>
+      <Flex gap={4} wrap="wrap">
+        <Box w="260px">
+          <Choice
+            label="material"
+            value={material}
+            options={[
+              ...(water ? [[String(water.materialId), water.name] as const] : []),
+              ...sold
+                .filter((m) => m.id !== water?.materialId)
+                .map((m) => [String(m.id), m.name] as const),
+            ]}
+            onValue={setMaterial}
+          />
+        </Box>
+        <Box w="220px">
+          <QuantityField label="how much" text={text} onText={setText} dimension="mass" autoFocus />
+        </Box>
+      </Flex>
+      {wrong && (
+        <Text role="alert" color="oxide" fontWeight={600}>
+          {wrong}
+        </Text>
+      )}
+      <Key main type="submit" disabled={!text.trim() || !material}>
+        It went in
+      </Key>
+    </Box>
+  );
+}
+
+const MIXED = new Set(['binder', 'aggregate', 'filler', 'pigment', 'admixture', 'fibre', 'water']);

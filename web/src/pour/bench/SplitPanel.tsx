@@ -1,0 +1,77 @@
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { messageOf } from '../../api/client';
+import { QuantityField } from '../../kit/QuantityField';
+import { useReader } from '../../kit/quantity';
+import { benchMass, benchUnit } from '../../kit/style/bench';
+import { useRecipe } from '../../recipe/useRecipes';
+import type { Step, What } from '../script/facts';
+import { nextBatch } from './acts';
+import { Option } from './Option';
+import type { Bench } from './words';
+
+interface Props {
+  bench: Bench;
+  step: Step;
+  onNote: (whats: What[]) => void;
+}
+
+/** Part of a bowl becomes a bowl of its own: in another colour, or thinner. */
+export function SplitPanel({ bench, step, onNote }: Props) {
+  const [text, setText] = useState('');
+  const [wrong, setWrong] = useState('');
+  const read = useReader();
+  const { data: recipe } = useRecipe(bench.sheet.recipe.id);
+  const batch = bench.state.batches.find((b) => b.batch === step.batch);
+  const leftKg = batch?.leftKg ?? 0;
+  const mix = batch?.mixes.at(-1)?.mix ?? '';
+  const split = async (colour: number) => {
+    try {
+      const kg = text.trim() ? await read(text, 'mass', benchUnit(leftKg)) : leftKg;
+      onNote([
+        { kind: 'splitOff', batch: nextBatch(bench.state, 's'), mix, kg, colour: String(colour) },
+      ]);
+    } catch (error) {
+      setWrong(messageOf(error));
+    }
+  };
+  const own = bench.sheet.colourway;
+  return (
+    <>
+      <Text as="h2" textStyle="title" fontSize="40px" mb={2} tabIndex={-1}>
+        Split off a part of the bowl
+      </Text>
+      <Flex maxW="620px" mb={3}>
+        <Box w="300px">
+          <QuantityField
+            label={`how much; all of it: ${benchMass(leftKg)}`}
+            text={text}
+            onText={setText}
+            dimension="mass"
+            unit={benchUnit(leftKg)}
+          />
+        </Box>
+      </Flex>
+      <Text mb={2}>
+        Which colour does it become? More pigment or water is weighed into it next.
+      </Text>
+      <Grid templateColumns="1fr 1fr" gap={2} maxW="620px">
+        {(recipe?.colourways ?? [])
+          .filter((c) => c.id !== own.id)
+          .map((c) => (
+            <Option key={c.id} title={c.name} onClick={() => void split(c.id)} />
+          ))}
+        <Option
+          title={`${own.name}, thinner`}
+          words="the same colour with more water"
+          onClick={() => void split(own.id)}
+        />
+      </Grid>
+      {wrong && (
+        <Text role="alert" color="oxide" fontWeight={600} mt={3}>
+          {wrong}
+        </Text>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,74 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useMemo, useSyncExternalStore } from 'react';
+import { client, dataOf, type Schemas } from '../../api/client';
+import type { Fact, Session } from './facts';
+import { marked } from './marks';
+import { onTaken, queued, send, subscribe, type Waiting } from './queue';
+
+export type Opening = Schemas['PourOpening'];
+
+/** Where a pour stands, and what of it waits on this device. */
+export interface Going {
+  session: Session;
+  /** Noted here and not taken yet, in order. */
+  waiting: Fact[];
+  refused: Waiting[];
+  goneSince?: number;
+}
+
+const sessionKey = (id: number) => ['pour-session', id];
+
+function load(id: number) {
+  return dataOf(client.GET('/api/pours/{id}/session', { params: { path: { id } } }));
+}
+
+/** A pour as it goes: as the server last said, with what waits here marked. */
+export function useSession(id: number) {
+  const queries = useQueryClient();
+  const queue = useSyncExternalStore(subscribe, queued);
+  const { data, error, refetch } = useQuery({
+    queryKey: sessionKey(id),
+    queryFn: () => load(id),
+    // A device without network has what it kept, and is not to wait for better.
+    networkMode: 'always',
+    retry: false,
+  });
+  useEffect(() => {
+    onTaken((session) => queries.setQueryData(sessionKey(session.id), session));
+    void send();
+  }, [queries]);
+  const going = useMemo((): Going | undefined => {
+    if (!data) {
+      return undefined;
+    }
+    const own = queue.waiting.filter((w) => w.pour === id);
+    const waiting = own.filter((w) => w.refused === undefined).flatMap((w) => w.facts);
+    const state = { ...data.state, steps: marked(data.state.steps, waiting) };
+    return {
+      session: { ...data, state },
+      waiting,
+      refused: own.filter((w) => w.refused !== undefined),
+      ...(queue.goneSince !== undefined && { goneSince: queue.goneSince }),
+    };
+  }, [data, id, queue]);
+  return { going, error, refetch };
+}
+
+/** Opens a pour; the key makes a second press the same pour. */
+export function useOpenPour() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ key, body }: { key: string; body: Opening }) =>
+      dataOf(client.POST('/api/pours', { body, params: { header: { 'Idempotency-Key': key } } })),
+    onSuccess: (session) => queries.setQueryData(sessionKey(session.id), session),
+  });
+}
+
+/** The pours that go on now, the oldest first. */
+export function useOpenPours() {
+  return useQuery({
+    queryKey: ['pours-open'],
+    queryFn: () => dataOf(client.GET('/api/pours/open')),
+    networkMode: 'always',
+  });
+}
