@@ -1,8 +1,37 @@
 import react from '@vitejs/plugin-react';
+import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
-  plugins: [react()],
+  plugins: [
+    react(),
+    // The shell and what a bench needs are kept on the device, so that a tablet that is reloaded
+    // without network shows its pour again. Facts wait in a queue of their own.
+    VitePWA({
+      registerType: 'autoUpdate',
+      injectRegister: 'script-defer',
+      manifest: false,
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,woff2}'],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        navigateFallbackDenylist: [/^\/api\//, /^\/actuator\//],
+        cleanupOutdatedCaches: true,
+        runtimeCaching: [
+          {
+            urlPattern: ({ url, request }) =>
+              request.method === 'GET' &&
+              /^\/api\/(pours\/(open|\d+\/(session|room))|workshop|style|moulds)$/.test(url.pathname),
+            handler: 'NetworkFirst',
+            options: {
+              cacheName: 'bench',
+              networkTimeoutSeconds: 4,
+              expiration: { maxEntries: 60, maxAgeSeconds: 3 * 24 * 3_600 },
+            },
+          },
+        ],
+      },
+    }),
+  ],
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
   build: { chunkSizeWarningLimit: 900 },
   test: {

@@ -55,7 +55,15 @@ import { StyleGate } from './workshop/StyleGate';
 import { WordsPage } from './words/WordsPage';
 
 const queries = new QueryClient({
-  defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: true } },
+  defaultOptions: {
+    queries: {
+      staleTime: 5_000,
+      retry: 1,
+      refetchOnWindowFocus: true,
+      // Without network the device's own store may answer; see vite.config.ts.
+      networkMode: 'offlineFirst',
+    },
+  },
 });
 
 const router = createBrowserRouter([

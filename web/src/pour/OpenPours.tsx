@@ -82,7 +82,7 @@ function filledOf({ state }: Session): string {
 
 function clockOf({ state }: Session, now: number): string {
   if (!state.clock) {
-    return 'not wet';
+    return state.copies.some((c) => c.fill !== 'empty') ? 'to be recorded' : 'not wet';
   }
   const minutes = Math.floor((Date.parse(state.clock.workUntil) - now) / 60_000);
   return minutes > 0 ? `${minutes} min left to work` : 'it stiffens';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { newKey } from '../api/key';
-import { sheetPath } from '../pour/usePour';
+import { useOpenPour } from '../pour/script/useSession';
 import { useChangeWorkshop } from '../workshop/useWorkshop';
 import { ColourStep } from './ColourStep';
 import { CopiesStep } from './CopiesStep';
@@ -60,10 +60,11 @@ interface Props {
   settingUp?: boolean;
 }
 
-/** The questions about a product; the last key keeps it and goes to its pour sheet. */
+/** The questions about a product; the last key keeps it and goes to the bench with it. */
 export function ProductSteps({ answers, workshop, step, onStep, settingUp = false }: Props) {
   const [key] = useState(() => newKey());
   const make = useMakeProduct();
+  const open = useOpenPour();
   const change = useChangeWorkshop();
   const navigate = useNavigate();
   const words = WORDS[step] ?? WORDS['shape'];
@@ -80,7 +81,9 @@ export function ProductSteps({ answers, workshop, step, onStep, settingUp = fals
       });
     }
     answers.forget();
-    await navigate(sheetPath({ fills: made.fills, colourwayId: made.colourwayId }));
+    const { fills, colourwayId } = made;
+    const pour = await open.mutateAsync({ key: `${key}-pour`, body: { fills, colourwayId } });
+    await navigate(`/pours/${pour.id}`);
   };
   const next = () => {
     const to = after(step, PRODUCT_STEPS);

@@ -36,48 +36,50 @@ export function ShelfPage() {
     return <Navigate to="/set-up" replace />;
   }
   return (
-    <Box ref={frame} position="relative" pt={2}>
+    <>
       <Text as="h1" srOnly>
         Shelf
       </Text>
       <Box px={6}>
-        {error && !data && <Failed error={error} retry={() => void refetch()} />}
-        {!data && !error && <Loading what="the shelf" />}
-      </Box>
-      <Box px={6}>
         <OpenPours />
       </Box>
-      {data && data.groups.length === 0 && (
+      <Box ref={frame} position="relative" pt={2}>
         <Box px={6}>
-          <FirstThing title="The shelf is empty">
-            <Link className="plain-link" to="/pour">
-              Pour something
-            </Link>{' '}
-            and it will stand here with the time it may come out.
-          </FirstThing>
+          {error && !data && <Failed error={error} retry={() => void refetch()} />}
+          {!data && !error && <Loading what="the shelf" />}
         </Box>
-      )}
-      {data && data.groups.length > 0 && (
-        <>
-          <Plumb widthPx={widthPx} now={now} />
-          {BOARDS.map(({ board, name, empty }) => (
-            <BoardRow
-              key={board}
-              name={name}
-              note={noteOf(board, data, byBoard.get(board) ?? [])}
-              empty={empty}
-              groups={byBoard.get(board) ?? []}
-              now={now}
-              widthPx={widthPx}
-              onPress={setOpen}
-              timed={board !== 'ready'}
-            />
-          ))}
-        </>
-      )}
-      <LastAct now={now} />
-      {open && <GroupDialog group={open} now={now} onClose={() => setOpen(undefined)} />}
-    </Box>
+        {data && data.groups.length === 0 && (
+          <Box px={6}>
+            <FirstThing title="The shelf is empty">
+              <Link className="plain-link" to="/pour">
+                Pour something
+              </Link>{' '}
+              and it will stand here with the time it may come out.
+            </FirstThing>
+          </Box>
+        )}
+        {data && data.groups.length > 0 && (
+          <>
+            <Plumb widthPx={widthPx} now={now} />
+            {BOARDS.map(({ board, name, empty }) => (
+              <BoardRow
+                key={board}
+                name={name}
+                note={noteOf(board, data, byBoard.get(board) ?? [])}
+                empty={empty}
+                groups={byBoard.get(board) ?? []}
+                now={now}
+                widthPx={widthPx}
+                onPress={setOpen}
+                timed={board !== 'ready'}
+              />
+            ))}
+          </>
+        )}
+        <LastAct now={now} />
+        {open && <GroupDialog group={open} now={now} onClose={() => setOpen(undefined)} />}
+      </Box>
+    </>
   );
 }
 

@@ -98,7 +98,7 @@ export function Bench(props: Props) {
   const dry = (state.batches.find((b) => b.batch === step.batch)?.leftKg ?? 1) <= 1e-6;
   const weighing = step.weigh && kg !== undefined ? Math.min(1, kg / step.weigh.askedKg) : 0;
   return (
-    <Flex direction="column" minH="100vh" as="main">
+    <Flex direction="column" minH="100vh" h={{ lg: '100vh' }} as="main">
       <BenchHead
         bench={bench}
         now={now}
@@ -108,13 +108,22 @@ export function Bench(props: Props) {
       />
       <Grid
         flex={1}
+        minH={0}
         templateColumns={{ base: '1fr', md: '240px 1fr', lg: '260px 1fr 320px' }}
         gap={8}
         px={7}
         py={5}
       >
         <StepList bench={bench} at={step} onGo={setGone} />
-        <Box aria-live="polite" minW={0}>
+        <Box
+          as="section"
+          aria-label="Step at hand"
+          aria-live="polite"
+          minW={0}
+          overflowY={{ lg: 'auto' }}
+          tabIndex={0}
+          outline="none"
+        >
           {typing ? (
             <TypePanel
               bench={bench}

@@ -43,7 +43,9 @@ export function BenchHead({ bench, now, settings, practice, onSettings }: Props)
       <Box flex={1} />
       <Text textStyle="name" color={color} role="timer" aria-label="Working time left">
         {leftMs === undefined
-          ? 'clock starts when wet'
+          ? state.batches.some((b) => b.mixes.some((m) => m.wettedAt !== undefined))
+            ? ''
+            : 'clock starts when wet'
           : leftMs > 0
             ? `${minutes(leftMs)} left to work`
             : 'it stiffens: no more water, no more tapping'}

@@ -36,7 +36,9 @@ export function BenchPage() {
     }
   };
   const over =
-    session !== undefined && session.state.status !== 'open' && going?.waiting.length === 0;
+    session !== undefined &&
+    (session.state.status !== 'open' || session.closedAt !== undefined) &&
+    going?.waiting.length === 0;
   return (
     <Box className="dark" minH="100vh" bg="ground" color="ink">
       {error && !session && isOld(error) && <PouredPage id={id} />}

@@ -7,6 +7,12 @@ import type { PourState, Step, What } from '../script/facts';
 import type { Going } from '../script/useSession';
 import { mixedMore, shortage } from './acts';
 
+/** Where mix goes that nobody weighs. */
+const LOST = [
+  ['spilt', 'It was spilt'],
+  ['stuck to bowl and tools', 'It stuck to bowl and tools'],
+] as const;
+
 interface Props {
   state: PourState;
   step: Step;
@@ -50,6 +56,26 @@ export function Findings({ state, step, onNote }: Props) {
                   The others follow: × {Number(r.values['factor']).toFixed(3)}
                 </Key>
               ))}
+            {f.remedies
+              .filter((r) => r.kind === 'thrown')
+              .flatMap((r) =>
+                LOST.map(([why, words]) => (
+                  <Key
+                    key={why}
+                    onClick={() =>
+                      onNote([
+                        {
+                          kind: 'thrown',
+                          ...(r.values as { batch: string; kg: number }),
+                          why,
+                        },
+                      ])
+                    }
+                  >
+                    {words}
+                  </Key>
+                )),
+              )}
           </Flex>
         ))}
       {short && step.kind === 'fill' && (

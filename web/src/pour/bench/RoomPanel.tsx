@@ -10,7 +10,7 @@ import { useRoom } from './useRoom';
 import type { Bench } from './words';
 
 /** So many moulds are shown before one is searched for. */
-const SHOWN = 6;
+const SHOWN = 4;
 
 interface Props {
   bench: Bench;

@@ -1,5 +1,5 @@
 import { Box, chakra, Text } from '@chakra-ui/react';
-import { useEffect, useRef } from 'react';
+import { type ReactNode, useEffect, useRef } from 'react';
 import { benchMass, stopMass } from '../../kit/style/bench';
 import type { Step } from '../script/facts';
 import { type Bench, said } from './words';
@@ -50,20 +50,7 @@ export function StepList({ bench, at, onGo }: Props) {
             borderColor={here ? 'ink' : COLOUR[step.status]}
             pl={4}
           >
-            <Press
-              type="button"
-              disabled={here || step.status !== 'later'}
-              onClick={() => onGo(step.key)}
-              display="flex"
-              flexWrap="wrap"
-              alignItems="baseline"
-              columnGap={2}
-              minH="40px"
-              w="100%"
-              py="6px"
-              textAlign="left"
-              cursor={step.status === 'later' ? 'pointer' : 'default'}
-            >
+            <Row pressable={!here && step.status === 'later'} onPress={() => onGo(step.key)}>
               <Text
                 as="span"
                 textStyle="label"
@@ -76,7 +63,7 @@ export function StepList({ bench, at, onGo }: Props) {
               <Text as="span" textStyle="small" color="quiet">
                 {went(bench, step)}
               </Text>
-            </Press>
+            </Row>
           </Box>
         );
       })}
@@ -84,8 +71,32 @@ export function StepList({ bench, at, onGo }: Props) {
   );
 }
 
+/** A step that can be pressed while it is to come. */
+function Row(props: { pressable: boolean; onPress: () => void; children: ReactNode }) {
+  const look = {
+    display: 'flex',
+    flexWrap: 'wrap',
+    alignItems: 'baseline',
+    columnGap: 2,
+    minH: '40px',
+    w: '100%',
+    py: '6px',
+    textAlign: 'left',
+  } as const;
+  return props.pressable ? (
+    <Press type="button" onClick={props.onPress} cursor="pointer" {...look}>
+      {props.children}
+    </Press>
+  ) : (
+    <Box {...look}>{props.children}</Box>
+  );
+}
+
 /** What was weighed or filled so far. */
 function went({ state }: Bench, step: Step): string {
+  if (step.status === 'skipped') {
+    return '';
+  }
   if (step.weigh && step.weigh.wentKg > 0) {
     const { wentKg, askedKg } = step.weigh;
     const asked = step.status === 'done' ? askedKg : askedKg + wentKg;

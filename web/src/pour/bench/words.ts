@@ -124,7 +124,7 @@ function weighing(bench: Bench, step: Step): Said {
   if (weigh.bitByBit) {
     const most = weigh.mostKg ?? 0;
     return {
-      title: sentence(`${of}held-back water`),
+      title: of ? `${of}held-back water` : 'Held-back water',
       note: `little by little until it flows${most > 0 ? ` · at most ${benchMass(most)}, ${waterVolume(most)}` : ''}`,
     };
   }
@@ -136,7 +136,7 @@ function weighing(bench: Bench, step: Step): Said {
     mixName(bench, step.batch ?? ''),
   ];
   return {
-    title: sentence(`${of}${title}`),
+    title: of ? `${of}${title}` : sentence(title),
     note: [
       ...where,
       water ? `cool · ${waterVolume(weigh.askedKg)}` : line && measured(line, weigh.askedKg),

@@ -1,13 +1,15 @@
-import type { Fact, Step } from './facts';
+import { type Fact, standing, type Step } from './facts';
 
 /**
  * The steps with what waits on this device marked as done. Nothing else is decided here: what
  * follows from a fact the server works out.
  */
-export function marked(steps: Step[], waiting: Fact[]): Step[] {
-  if (waiting.length === 0) {
-    return steps;
+export function marked(all: Step[], noted: Fact[]): Step[] {
+  if (noted.length === 0) {
+    return all;
   }
+  const waiting = standing(noted);
+  const steps = all.map((step) => withWent(step, waiting));
   const done = new Set(
     steps.filter((s) => waiting.some((f) => completes(f, s))).map((step) => step.key),
   );
@@ -49,4 +51,26 @@ function completes({ what }: Fact, step: Step): boolean {
     default:
       return false;
   }
+}
+
+/** What waits of a weighing counts as gone in. */
+function withWent(step: Step, waiting: Fact[]): Step {
+  const { weigh } = step;
+  if (!weigh) {
+    return step;
+  }
+  const kg = waiting.reduce(
+    (sum, { what }) => sum + (what?.kind === 'weighed' && what.line === step.about ? what.kg : 0),
+    0,
+  );
+  return kg === 0
+    ? step
+    : {
+        ...step,
+        weigh: {
+          ...weigh,
+          wentKg: weigh.wentKg + kg,
+          askedKg: weigh.bitByBit ? weigh.askedKg : Math.max(0, weigh.askedKg - kg),
+        },
+      };
 }

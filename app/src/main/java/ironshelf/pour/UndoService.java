@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,6 +31,7 @@ class UndoService {
   private final CastService castings;
   private final AllotmentService allotments;
   private final PieceService pieces;
+  private final ApplicationEventPublisher events;
 
   UndoService(
       PourRepository pours,
@@ -38,7 +40,8 @@ class UndoService {
       PourStock stock,
       CastService castings,
       AllotmentService allotments,
-      PieceService pieces) {
+      PieceService pieces,
+      ApplicationEventPublisher events) {
     this.pours = pours;
     this.fills = fills;
     this.acts = acts;
@@ -46,6 +49,7 @@ class UndoService {
     this.castings = castings;
     this.allotments = allotments;
     this.pieces = pieces;
+    this.events = events;
   }
 
   /** Undoes the session of a pour, once for the key. */
@@ -81,6 +85,7 @@ class UndoService {
       stock.giveBack(pour.id(), at);
       pour.undo(at);
     }
+    events.publishEvent(new PourUndone(id, at));
     return id;
   }
 }

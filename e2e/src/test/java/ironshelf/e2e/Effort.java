@@ -55,7 +55,7 @@ final class Effort {
 
   /** From the sheet to what is weighed first: moulds ready, gloves on. */
   void toTheFirstFigure(String first) {
-    page.waitForURL(Pattern.compile(".*/pour/sheet.*"));
+    page.waitForURL(Pattern.compile(".*/pours/\\d+"));
     press("Done, go on");
     press("Done, go on");
     PlaywrightAssertions.assertThat(

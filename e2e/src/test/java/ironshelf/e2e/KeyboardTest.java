@@ -49,7 +49,7 @@ class KeyboardTest {
     }
     type(page, "sold for", "12");
     press(page, "Make it");
-    page.waitForURL(Pattern.compile(".*/pour/sheet.*"));
+    page.waitForURL(Pattern.compile(".*/pours/\\d+"));
     press(page, "Done, go on");
     press(page, "Done, go on");
     press(page, "Type it");

@@ -32,7 +32,7 @@ class LayersAndTargetsTest {
     Browser.isAccessible(page);
     bench.key(Pattern.compile("is full$")).click();
     bench.finish("90");
-    assertThat(page.getByRole(AriaRole.STATUS)).containsText("is booked");
+    assertThat(page.getByRole(AriaRole.STATUS)).containsText("is recorded");
     assertThat(page.getByText("1 piece (Tide tray)")).isVisible();
     // One line each for water, both pigments and the cement of both colours.
     assertThat(page.getByText("Rapid-setting cement")).hasCount(1);
@@ -52,13 +52,14 @@ class LayersAndTargetsTest {
     Locator waiting = page.getByLabel("Waiting for a layer");
     assertThat(waiting).containsText("Ebb tray D3: then ebb, Chalk");
     waiting.getByText("Ebb tray D3").click();
+    page.getByText("To the bench").click();
     assertThat(page.getByText("must not sink into it")).isVisible();
     bench.key("Done, go on").click();
     bench.key("Done, go on").click();
     bench.weighAndMix(3);
     bench.key("D3 is full").click();
     bench.finish("40 g");
-    assertThat(page.getByRole(AriaRole.STATUS)).containsText("is booked");
+    assertThat(page.getByRole(AriaRole.STATUS)).containsText("is recorded");
     page.getByText("To the shelf").click();
     assertThat(bench.key(Pattern.compile("Ebb tray ×1, Clay, out .*"))).isVisible();
     page.navigate("/pour");
@@ -74,14 +75,14 @@ class LayersAndTargetsTest {
     page.getByLabel("for stock").selectOption("Loading plate 20 kg, Plain grey");
     bench.prepare();
     bench.weighAndMix(3);
-    assertThat(page.getByText("20.68")).isVisible();
-    assertThat(page.getByText("stop when the scale shows that, tared")).isVisible();
+    assertThat(page.getByText("stop at 20.68")).isVisible();
+    assertThat(page.getByText("tared with the empty mould on it")).isVisible();
     bench.key("Demo: pour it on the scale").click();
     assertThat(page.getByText("right: stop")).isVisible();
     Browser.isAccessible(page);
     bench.key("P1 is full").click();
     bench.finish("600 g");
-    assertThat(page.getByRole(AriaRole.STATUS)).containsText("is booked");
+    assertThat(page.getByRole(AriaRole.STATUS)).containsText("is recorded");
     page.getByText("To the shelf").click();
 
     // Out with a reason, weighed as the retention says, and within 0.2 kg of what was wanted.

@@ -194,7 +194,7 @@ class OrdersToParcelsTest {
     int before = toPour(shop);
     link(page, "Pour sheet").nth(first).click();
     assertThat(page).hasTitle("Pour sheet · Iron Shelf");
-    assertThat(page.getByText("Done, go on").first()).isVisible();
+    assertThat(page.getByText("To the bench").first()).isVisible();
     shop.pour(plan, visit);
     page.navigate("/plan");
     assertThat(key(page, "Make the plan")).isVisible();

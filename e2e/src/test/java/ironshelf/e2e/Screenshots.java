@@ -58,11 +58,12 @@ final class Screenshots {
             page.waitForTimeout(500);
           }
           if (name.startsWith("pour-sheet")) {
+            page.getByText("To the bench").click();
             page.getByText("Done, go on").click();
             page.getByText("Done, go on").click();
             page.getByText("went in").click();
             page.getByText("Demo: pour it").click();
-            page.waitForTimeout(2_500);
+            page.waitForTimeout(1_200);
           }
           if (name.equals("inspect")) {
             page.getByText("Pinholes").first().click();

@@ -11,6 +11,7 @@ import ironshelf.pour.Meant;
 import ironshelf.pour.MeantService;
 import ironshelf.pour.PourBooks;
 import ironshelf.pour.PourSheetService;
+import ironshelf.pour.PourUndone;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -20,6 +21,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -160,6 +162,19 @@ public class SessionService {
         at.truncatedTo(ChronoUnit.MICROS));
     events.publishEvent(new PourStream.PourChanged(session.pourId(), state.status()));
     return state;
+  }
+
+  /** A pour that was taken back as a whole goes on no longer. */
+  @EventListener
+  public void undone(PourUndone undone) {
+    sessions
+        .toChange(undone.pour())
+        .ifPresent(
+            session -> {
+              session.stands(PourState.Status.ABANDONED, undone.at());
+              events.publishEvent(
+                  new PourStream.PourChanged(undone.pour(), PourState.Status.ABANDONED));
+            });
   }
 
   /** The pours that go on now, the oldest first. */

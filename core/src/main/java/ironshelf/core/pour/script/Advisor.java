@@ -104,7 +104,16 @@ final class Advisor {
               Finding.of(
                   FindingCode.POUR_UNACCOUNTED,
                   Map.of("value", bowl.unaccountedKg(), "in", bowl.inKg())),
-              List.of()));
+              lost(bowl.unaccountedKg())));
     }
+  }
+
+  /** Out of which batch it may have gone; nothing where none has that much. */
+  private List<Remedy> lost(double kg) {
+    return ledger.batches.values().stream()
+        .filter(b -> ledger.status == PourState.Status.OPEN && kg > 0 && b.sumLeftKg() >= kg - 1e-9)
+        .limit(1)
+        .map(b -> new Remedy("thrown", Map.of("batch", b.key, "kg", Math.min(kg, b.sumLeftKg()))))
+        .toList();
   }
 }

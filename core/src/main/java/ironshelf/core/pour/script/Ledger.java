@@ -307,8 +307,9 @@ final class Ledger implements What.Listener {
     if (batch == null) {
       return;
     }
-    double held = batch.leftKg();
-    double most = f.kg() == null ? held : Math.max(0, batch.firmKg());
+    // Of a bowl that was found empty, what nobody could account for may have been thrown.
+    double held = batch.sumLeftKg();
+    double most = f.kg() == null ? held : Math.max(0, batch.sumFirmKg());
     double kg = f.kg() == null ? held : f.kg();
     if (most <= 0 || kg > most + 1e-9) {
       refuse(

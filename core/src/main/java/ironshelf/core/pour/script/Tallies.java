@@ -185,11 +185,20 @@ final class Tallies {
     }
 
     double leftKg() {
-      return emptied ? 0 : mixes.stream().mapToDouble(MixTally::leftKg).sum();
+      return emptied ? 0 : sumLeftKg();
     }
 
     double firmKg() {
-      return emptied ? 0 : mixes.stream().mapToDouble(MixTally::firmKg).sum();
+      return emptied ? 0 : sumFirmKg();
+    }
+
+    /** What is left by the sum, whether or not it was found. */
+    double sumLeftKg() {
+      return mixes.stream().mapToDouble(MixTally::leftKg).sum();
+    }
+
+    double sumFirmKg() {
+      return mixes.stream().mapToDouble(MixTally::firmKg).sum();
     }
 
     double inKg() {
