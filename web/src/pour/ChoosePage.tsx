@@ -11,7 +11,7 @@ import { FirstThing } from '../missing/FirstThing';
 import { Missing } from '../missing/Missing';
 import { CopyChoice } from './CopyChoice';
 import type { Open } from './CopyRow';
-import { ForStock, useForStock } from './ForStock';
+import { ForStock, useAlsoForStock, useForStock } from './ForStock';
 import { OpenPours } from './OpenPours';
 import { Waiting } from './Waiting';
 
@@ -28,9 +28,9 @@ export function ChoosePage() {
   const ordered = wanted.find(({ line }) => String(line.id) === params.get('order'));
   const chosen = ordered ? openOf(ordered) : forStock;
   // One mix fills them too; of a product that is chosen already its own line comes first.
-  const others = wanted
-    .map(openOf)
-    .filter((o) => o.mixKey === chosen?.mixKey && o.productId !== chosen.productId);
+  const others = [...wanted.map(openOf), ...useAlsoForStock(chosen)].filter(
+    (o) => o.mixKey === chosen?.mixKey && o.productId !== chosen.productId,
+  );
   return (
     <Box px={{ base: 4, md: 9 }} pt={7}>
       <Text as="h1" textStyle="title">

@@ -69,6 +69,10 @@ function Chooser({ open, others, moulds }: Props & { moulds: Mould[] }) {
     setPicked(on ? rest : { ...picked, [of.key]: first(of) });
   };
   const chosen = wanted.fills.length > 0;
+  // A product's copies are for one line of it, or for stock.
+  const joinable = others.filter(
+    (o) => picked[o.key] || !all.some((a) => a.productId === o.productId),
+  );
   return (
     <Box flex={1} minW={0}>
       {all.map((of) => {
@@ -85,10 +89,10 @@ function Chooser({ open, others, moulds }: Props & { moulds: Mould[] }) {
           )
         );
       })}
-      {others.length > 0 && (
+      {joinable.length > 0 && (
         <Flex gap={3} wrap="wrap" alignItems="center" mb={2}>
           <Text color="quiet">of the same mix:</Text>
-          {others.map((o) => (
+          {joinable.map((o) => (
             <Press
               key={o.key}
               type="button"

@@ -24,6 +24,27 @@ export function useForStock(said: string | null): Open | undefined {
     : undefined;
 }
 
+/** What the same mix could fill for stock besides. */
+export function useAlsoForStock(chosen: Open | undefined): Open[] {
+  const { data } = useProducts();
+  return (data ?? []).flatMap(({ product, colourways, mixKeys }) =>
+    colourways
+      .filter((_, i) => chosen !== undefined && mixKeys[i] === chosen.mixKey)
+      .slice(0, 1)
+      .map((c) => ({
+        key: `stock-${product.id}-${c.id}`,
+        productId: product.id,
+        product: product.name,
+        mouldId: product.mouldId,
+        colourwayId: c.id,
+        colourway: c.name,
+        swatch: c.swatch,
+        forWhom: 'stock',
+        mixKey: chosen?.mixKey ?? '',
+      })),
+  );
+}
+
 interface Props {
   value: string;
   onValue: (said: string) => void;

@@ -24,6 +24,11 @@ record Bench(Page page) {
     return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
   }
 
+  /** What is said once a pour is over. */
+  Locator recorded() {
+    return page.getByText(Pattern.compile("^Pour \\d+ is recorded"));
+  }
+
   /** From the choice of copies to the first ingredient. */
   void prepare() {
     page.getByText("To the bench").click();

@@ -103,7 +103,7 @@ class FromOrderToPiecesTest {
     bench.key("Record it").click();
     assertThat(page.getByText("The network is gone since")).isVisible();
     page.context().setOffline(false);
-    assertThat(page.getByRole(AriaRole.STATUS)).containsText("is recorded");
+    assertThat(bench.recorded()).isVisible();
     assertThat(page.getByText("2 allotted to order 209.")).isVisible();
     Browser.isAccessible(page);
 

@@ -32,7 +32,7 @@ class LayersAndTargetsTest {
     Browser.isAccessible(page);
     bench.key(Pattern.compile("is full$")).click();
     bench.finish("90");
-    assertThat(page.getByRole(AriaRole.STATUS)).containsText("is recorded");
+    assertThat(bench.recorded()).isVisible();
     assertThat(page.getByText("1 piece (Tide tray)")).isVisible();
     // One line each for water, both pigments and the cement of both colours.
     assertThat(page.getByText("Rapid-setting cement")).hasCount(1);
@@ -59,7 +59,7 @@ class LayersAndTargetsTest {
     bench.weighAndMix(3);
     bench.key("D3 is full").click();
     bench.finish("40 g");
-    assertThat(page.getByRole(AriaRole.STATUS)).containsText("is recorded");
+    assertThat(bench.recorded()).isVisible();
     page.getByText("To the shelf").click();
     assertThat(bench.key(Pattern.compile("Ebb tray ×1, Clay, out .*"))).isVisible();
     page.navigate("/pour");
@@ -82,7 +82,7 @@ class LayersAndTargetsTest {
     Browser.isAccessible(page);
     bench.key("P1 is full").click();
     bench.finish("600 g");
-    assertThat(page.getByRole(AriaRole.STATUS)).containsText("is recorded");
+    assertThat(bench.recorded()).isVisible();
     page.getByText("To the shelf").click();
 
     // Out with a reason, weighed as the retention says, and within 0.2 kg of what was wanted.

@@ -246,7 +246,7 @@ final class Ledger implements What.Listener {
       String key = f.batch() + "/" + i;
       more.add(begin(key, Remix.lines(like.mixes.get(i), f.litres() / likeL, key)));
     }
-    batches.put(f.batch(), new BatchTally(f.batch(), more, Remix.portions(this), like.colour));
+    Remix.next(batches, like, new BatchTally(f.batch(), more, Remix.portions(this), like.colour));
   }
 
   @Override
@@ -273,13 +273,10 @@ final class Ledger implements What.Listener {
   @Override
   public void emptied(What.Emptied f) {
     BatchTally batch = named("batch", f.batch(), batches);
-    if (batch == null) {
-      return;
-    }
-    if (batch.isWet()) {
-      batch.emptied = true;
-    } else {
+    if (batch != null && !batch.isWet()) {
       refuse(FindingCode.POUR_NOT_WET, Map.of("name", f.batch()));
+    } else if (batch != null) {
+      batch.emptied = true;
     }
   }
 
@@ -307,7 +304,6 @@ final class Ledger implements What.Listener {
     if (batch == null) {
       return;
     }
-    // Of a bowl that was found empty, what nobody could account for may have been thrown.
     double held = batch.sumLeftKg();
     double most = f.kg() == null ? held : Math.max(0, batch.sumFirmKg());
     double kg = f.kg() == null ? held : f.kg();

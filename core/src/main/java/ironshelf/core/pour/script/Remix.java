@@ -51,6 +51,17 @@ final class Remix {
     return lines;
   }
 
+  /**
+   * Puts a further batch after the one that it helps out: what is part-filled does not wait for
+   * others.
+   */
+  static void next(Map<String, BatchTally> batches, BatchTally like, BatchTally more) {
+    List<BatchTally> all = new ArrayList<>(batches.values());
+    all.add(all.indexOf(like) + 1, more);
+    batches.clear();
+    all.forEach(b -> batches.put(b.key, b));
+  }
+
   /** What so many litres more of a batch take of each material, in its own proportions. */
   static Map<String, Double> kg(BatchTally like, double litres) {
     double likeL = like.mixes.stream().mapToDouble(MixTally::inL).sum();
