@@ -7,6 +7,7 @@ import { benchMass } from '../kit/style/bench';
 import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { Drift } from '../piece/Drift';
+import { Wasted } from './Wasted';
 import { money } from '../kit/style/money';
 
 type By = 'product' | 'month' | 'pour' | 'piece';
@@ -54,6 +55,7 @@ export function UsePage() {
       )}
       {data && data.costs.length > 0 && by === 'product' && <Costs costs={data.costs} />}
       {data && data.rows.length > 0 && <Drifts rows={data.rows} />}
+      <Wasted />
     </Box>
   );
 }

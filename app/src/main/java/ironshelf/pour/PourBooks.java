@@ -35,12 +35,19 @@ public class PourBooks {
 
   private final PourRepository pours;
   private final PourCasts casts;
+  private final WasteBook waste;
   private final PourStock stock;
   private final MaterialService materials;
 
-  PourBooks(PourRepository pours, PourCasts casts, PourStock stock, MaterialService materials) {
+  PourBooks(
+      PourRepository pours,
+      PourCasts casts,
+      WasteBook waste,
+      PourStock stock,
+      MaterialService materials) {
     this.pours = pours;
     this.casts = casts;
+    this.waste = waste;
     this.stock = stock;
     this.materials = materials;
   }
@@ -113,6 +120,7 @@ public class PourBooks {
     pours.flush();
     rows.forEach((mix, row) -> take(row, state, mix, acceptShort, at));
     casts.settle(first, rows, meant, copies, state, at);
+    waste.settle(rows, state, at);
     if (state.status() == PourState.Status.RECORDED) {
       leave(rows, state);
       if (fillingMin != null) {

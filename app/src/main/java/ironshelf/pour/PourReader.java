@@ -48,6 +48,7 @@ public class PourReader {
   private final AllotmentService allotments;
   private final PieceService pieces;
   private final CureService cure;
+  private final WasteBook waste;
 
   PourReader(
       PourRepository pours,
@@ -61,7 +62,8 @@ public class PourReader {
       OrderService orders,
       AllotmentService allotments,
       PieceService pieces,
-      CureService cure) {
+      CureService cure,
+      WasteBook waste) {
     this.pours = pours;
     this.fills = fills;
     this.allFills = allFills;
@@ -74,6 +76,7 @@ public class PourReader {
     this.allotments = allotments;
     this.pieces = pieces;
     this.cure = cure;
+    this.waste = waste;
   }
 
   public PourView view(long id) {
@@ -189,7 +192,8 @@ public class PourReader {
   public List<PourTaken> taken() {
     List<Pour> all = pours.findByUndoneAtIsNullOrderById();
     Map<Long, List<PourFillView>> byPour = fillsOf(all.stream().map(Pour::id).toList());
-    return all.stream().map(p -> taken(p, byPour.getOrDefault(p.id(), List.of()))).toList();
+    Map<Long, BigDecimal> thrown = waste.thrownKg(all.stream().map(Pour::id).toList());
+    return all.stream().map(p -> taken(p, byPour.getOrDefault(p.id(), List.of()), thrown)).toList();
   }
 
   /** The same, the bowls of one colour in a session as one. */
@@ -206,16 +210,25 @@ public class PourReader {
         .toList();
   }
 
+  /** The pours with these numbers, each as it was. */
+  public Map<Long, PourTaken> takenOf(Collection<Long> ids) {
+    Map<Long, List<PourFillView>> byPour = fillsOf(ids);
+    Map<Long, BigDecimal> thrown = waste.thrownKg(ids);
+    return pours.findAllById(ids).stream()
+        .collect(toMap(Pour::id, p -> taken(p, byPour.getOrDefault(p.id(), List.of()), thrown)));
+  }
+
   /** What the pours into a cast took, layer by layer. */
   public List<PourTaken> takenBy(long castId) {
     List<Long> ids =
         fills.findByCastIdInOrderByLayerNo(List.of(castId)).stream().map(PourFill::pourId).toList();
     Map<Long, List<PourFillView>> byPour = fillsOf(ids);
     Map<Long, Pour> byId = pours.findAllById(ids).stream().collect(toMap(Pour::id, p -> p));
-    return ids.stream().map(id -> taken(byId.get(id), byPour.get(id))).toList();
+    Map<Long, BigDecimal> thrown = waste.thrownKg(ids);
+    return ids.stream().map(id -> taken(byId.get(id), byPour.get(id), thrown)).toList();
   }
 
-  private static PourTaken taken(Pour p, List<PourFillView> filled) {
+  private static PourTaken taken(Pour p, List<PourFillView> filled, Map<Long, BigDecimal> thrown) {
     return new PourTaken(
         p.id(),
         p.sessionId(),
@@ -223,6 +236,7 @@ public class PourReader {
         p.colourwayId(),
         p.pouredAt(),
         p.leftKg(),
+        thrown.getOrDefault(p.id(), BigDecimal.ZERO),
         p.fillingMin(),
         p.weighOuts().stream()
             .map(w -> new PourTaken.Taken(w.materialId(), w.askedKg(), w.actualKg(), w.measured()))

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param sessionId the first bowl of the session
  * @param leftKg what was left in the bowl; null where it was not weighed
+ * @param thrownKg what was thrown away of it
  * @param fillingMin minutes to fill the copies once it was mixed; null where it is not known
  * @param fills what it filled
  */
@@ -23,6 +24,7 @@ public record PourTaken(
     long colourwayId,
     Instant pouredAt,
     @Nullable BigDecimal leftKg,
+    BigDecimal thrownKg,
     @Nullable Double fillingMin,
     List<Taken> taken,
     List<PourFillView> fills) {
@@ -52,11 +54,13 @@ public record PourTaken(
     PourTaken first = bowls.get(0);
     Map<Long, Taken> byMaterial = new LinkedHashMap<>();
     BigDecimal left = null;
+    BigDecimal thrown = BigDecimal.ZERO;
     Double minutes = null;
     List<PourFillView> fills = new ArrayList<>();
     for (PourTaken bowl : bowls) {
       bowl.taken.forEach(t -> byMaterial.merge(t.materialId(), t, Taken::plus));
       left = bowl.leftKg == null ? left : bowl.leftKg.add(left == null ? BigDecimal.ZERO : left);
+      thrown = thrown.add(bowl.thrownKg);
       minutes = minutes == null ? bowl.fillingMin : minutes;
       fills.addAll(bowl.fills);
     }
@@ -67,9 +71,15 @@ public record PourTaken(
         first.colourwayId,
         first.pouredAt,
         left,
+        thrown,
         minutes,
         List.copyOf(byMaterial.values()),
         fills);
+  }
+
+  /** All that went in. */
+  public BigDecimal wentKg() {
+    return taken.stream().map(Taken::actualKg).reduce(BigDecimal.ZERO, BigDecimal::add);
   }
 
   public double filledL() {

@@ -32,6 +32,8 @@ class MigrationTest {
           "insert into copies values (1, 1, 'R1', 211, 'GOOD', 0)",
           "insert into products values (1, 'Bowl', 1, 1, 34, 2, 0)",
           "insert into pours values (1, 1, 1, null, now(), 20, 20)",
+          "insert into weigh_outs (id, pour_id, position, material_id, asked_kg, actual_kg)"
+              + " values (1, 1, 0, 1, 2.0, 2.02)",
           "insert into casts (id, copy_id, pour_id, filled_at, emptied_at, version)"
               + " values (1, 1, 1, now(), now(), 0)",
           "insert into casts (id, copy_id, pour_id, filled_at, version) values (2, 1, 1, now(), 0)",
@@ -72,6 +74,12 @@ class MigrationTest {
       assertThat(one(sql, "select count(*) from pour_fills where layer_no = 0")).isEqualTo("2");
       assertThat(one(sql, "select max(litres) / min(litres) from pour_fills")).startsWith("1.0");
       assertThat(one(sql, "select cast(layers as varchar) from products")).contains("whole");
+      // A pour of before is recorded as it was: no facts, no bowl's name, and its figures teach.
+      assertThat(one(sql, "select count(*) from pour_sessions")).isEqualTo("0");
+      assertThat(one(sql, "select mix_key from pours")).isNull();
+      assertThat(one(sql, "select actual_kg from weigh_outs where measured")).startsWith("2.02");
+      assertThat(one(sql, "select placement from recipes")).isEqualTo("POURED");
+      assertThat(one(sql, "select count(*) from pour_waste")).isEqualTo("0");
       // Products have a route, and what is out of its mould has had that step.
       assertThat(one(sql, "select count(*) from routes where product_id = 1")).isEqualTo("1");
       assertThat(one(sql, "select route_id from pieces where id = 2")).isEqualTo("1");

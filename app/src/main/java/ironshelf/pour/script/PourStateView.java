@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param clock of the batch at hand; null before it is wetted
  * @param fillingMin what filling took; null where nothing was filled
+ * @param lost what was thrown away, each with its reason
  * @param findings what does not fit, each with what can be done
  */
 public record PourStateView(
@@ -24,6 +25,7 @@ public record PourStateView(
     List<PourState.Step> steps,
     PourState.@Nullable Clock clock,
     @Nullable Double fillingMin,
+    List<PourState.Lost> lost,
     List<PourAdvice> findings) {
 
   /** What does not fit, and the facts that would mend it. */
@@ -41,6 +43,7 @@ public record PourStateView(
         state.steps(),
         state.clock(),
         state.fillingMin(),
+        state.lost(),
         state.advice().stream()
             .map(a -> new PourAdvice(catalogue.view(named(a.finding(), names)), a.remedies()))
             .toList());

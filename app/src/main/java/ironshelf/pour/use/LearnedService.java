@@ -72,7 +72,7 @@ class LearnedService {
       double filledL = pour.filledL();
       if (pour.measured() && pour.leftKg() != null && filledL > 0) {
         double airy = mass.absoluteL / (1 - used.airPercent() / 100);
-        double filledKg = mass.kg - pour.leftKg().doubleValue();
+        double filledKg = mass.kg - pour.leftKg().doubleValue() - pour.thrownKg().doubleValue();
         // What was left has the density of what was filled.
         double yieldL = filledL * mass.kg / filledKg;
         yields.add(yieldL / airy);

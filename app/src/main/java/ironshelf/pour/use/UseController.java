@@ -33,11 +33,13 @@ class UseController {
 
   private final UseService use;
   private final LearnedService learned;
+  private final WasteUse waste;
   private final ShopWriter writer;
 
-  UseController(UseService use, LearnedService learned, ShopWriter writer) {
+  UseController(UseService use, LearnedService learned, WasteUse waste, ShopWriter writer) {
     this.use = use;
     this.learned = learned;
+    this.waste = waste;
     this.writer = writer;
   }
 
@@ -56,6 +58,12 @@ class UseController {
   @GetMapping("/api/use")
   UseView use(@RequestParam(defaultValue = "product") UseService.By by) {
     return use.use(by);
+  }
+
+  /** Mix that was thrown away, or that nobody could account for, the latest first. */
+  @GetMapping("/api/use/waste")
+  List<WasteUse.WasteRow> waste() {
+    return waste.rows();
   }
 
   /** The same as a table: masses in kg and as the shop says them, amounts with the currency. */

@@ -105,6 +105,11 @@ class SessionTest {
     }
     assertThat(went).isCloseTo(bowl.path("inKg").asDouble(), within(1e-3));
     assertThat(bowl.path("thrownKg").asDouble()).isPositive();
+    // It stands among what came to nothing, with its reason and its cost.
+    JsonNode lost = app.get("/api/use/waste").get(0);
+    assertThat(lost.path("reason").asString()).isIn("went off", "not accounted for");
+    assertThat(app.get("/api/use/waste").toString()).contains("went off");
+    assertThat(lost.path("cost").asDouble()).isPositive();
   }
 
   @Test

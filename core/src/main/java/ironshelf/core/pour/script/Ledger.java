@@ -32,6 +32,7 @@ final class Ledger implements What.Listener {
   final Map<String, MixTally> mixes = new LinkedHashMap<>();
   final Map<String, LineTally> lines = new LinkedHashMap<>();
   final Set<String> checked = new LinkedHashSet<>();
+  final List<PourState.Lost> lost = new ArrayList<>();
   final Findings findings = new Findings();
   PourState.Status status = PourState.Status.OPEN;
   What.@Nullable LeftWeighed left;
@@ -320,6 +321,7 @@ final class Ledger implements What.Listener {
     for (int i = 0; i < parts.size(); i++) {
       batch.mixes.get(i).thrownKg += kg * parts.get(i);
     }
+    lost.add(new PourState.Lost(batch.key, kg, f.why()));
   }
 
   @Override

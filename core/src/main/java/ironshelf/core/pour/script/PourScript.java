@@ -104,6 +104,7 @@ public record PourScript(PourSheet sheet, List<PourFact> facts, PourState state)
         Path.of(ledger),
         clock(ledger),
         ledger.filledAny ? ledger.fillingMinutes : null,
+        List.copyOf(ledger.lost),
         Advisor.of(ledger, bowl));
   }
 

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  *     while the pour is open
  * @param clock of the batch at hand; null before it is wetted
  * @param fillingMin what filling took, from the act before each; null where nothing was filled
+ * @param lost what was thrown away, each with its reason
  * @param advice what does not fit, each with what can be done
  */
 public record PourState(
@@ -24,6 +25,7 @@ public record PourState(
     List<Step> steps,
     @Nullable Clock clock,
     @Nullable Double fillingMin,
+    List<Lost> lost,
     List<Advice> advice) {
 
   public enum Status {
@@ -174,6 +176,9 @@ public record PourState(
 
   /** The working time of the batch at hand. */
   public record Clock(String batch, Instant wettedAt, Instant workUntil) {}
+
+  /** Mix of a batch that was thrown away, and why. */
+  public record Lost(String batch, double kg, String why) {}
 
   /** Something that does not fit, and what can be done about it. */
   public record Advice(Finding finding, List<Remedy> remedies) {

@@ -1,0 +1,66 @@
+package ironshelf.pour;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.math.BigDecimal;
+import java.time.Instant;
+
+/** Mix of a bowl that came to nothing, and why. */
+@Entity
+@Table(name = "pour_waste")
+class Waste {
+
+  /** How it came to nothing. */
+  enum WasteKind {
+    THROWN,
+    UNACCOUNTED
+  }
+
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private long pourId;
+
+  @Enumerated(EnumType.STRING)
+  private WasteKind kind;
+
+  private BigDecimal kg;
+  private String reason;
+  private Instant notedAt;
+
+  protected Waste() {}
+
+  Waste(long pourId, WasteKind kind, BigDecimal kg, String reason, Instant notedAt) {
+    this.pourId = pourId;
+    this.kind = kind;
+    this.kg = kg;
+    this.reason = reason;
+    this.notedAt = notedAt;
+  }
+
+  WasteView view() {
+    return new WasteView(pourId, kind == WasteKind.THROWN, kg, reason, notedAt);
+  }
+
+  long pourId() {
+    return pourId;
+  }
+
+  WasteKind kind() {
+    return kind;
+  }
+
+  BigDecimal kg() {
+    return kg;
+  }
+
+  String reason() {
+    return reason;
+  }
+}
