@@ -4,6 +4,9 @@ import static java.util.stream.Collectors.groupingBy;
 
 import ironshelf.core.material.Role;
 import ironshelf.core.material.Water;
+import ironshelf.core.recipe.BatchRequest;
+import ironshelf.core.recipe.BatchResult;
+import ironshelf.core.recipe.BatchSum;
 import ironshelf.core.recipe.Learned;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
@@ -71,18 +74,19 @@ class LearnedService {
       List<PieceView> mine = made.getOrDefault(pour.sessionId(), List.of());
       double filledL = pour.filledL();
       if (pour.measured() && pour.leftKg() != null && filledL > 0) {
-        double airy = mass.absoluteL / (1 - used.airPercent() / 100);
+        double promisedL = mass.absoluteL * swell(recipeId, pour);
         double filledKg = mass.kg - pour.leftKg().doubleValue() - pour.thrownKg().doubleValue();
         // What was left has the density of what was filled.
         double yieldL = filledL * mass.kg / filledKg;
-        yields.add(yieldL / airy);
+        yields.add(yieldL / promisedL * used.yieldFactor());
       }
       boolean whole =
           pour.measured()
               && pour.fills().stream()
                   .allMatch(f -> productsById.get(f.productId()).layers().size() == 1);
       // A piece of several layers does not tell what each of them lost.
-      addRetentions(retentions, whole ? mine : List.of(), mass.kg / overMixed(mass, filledL, used));
+      double mixedL = mass.absoluteL * swell(recipeId, pour);
+      addRetentions(retentions, whole ? mine : List.of(), mass.kg * filledL / mixedL);
     }
     return new LearnedView(
         used.yieldFactor(),
@@ -119,10 +123,14 @@ class LearnedService {
         .toList();
   }
 
-  /** How much more was mixed than the copies hold, as a factor. */
-  private static double overMixed(Mass mass, double filledL, NewRecipe used) {
-    double mixedL = mass.absoluteL / (1 - used.airPercent() / 100) * used.yieldFactor();
-    return mixedL / filledL;
+  /**
+   * What the recipe promises of the grains' and the water's own volume: air, its yield, and what a
+   * bag declares (see BatchSum).
+   */
+  private double swell(long recipeId, PourTaken pour) {
+    BatchResult litre =
+        BatchSum.of(BatchRequest.ofOneLitre(recipes.mix(recipeId, pour.colourwayId()).recipe()));
+    return 1 / litre.lines().stream().mapToDouble(BatchResult.Line::absoluteL).sum();
   }
 
   private static void addRetentions(
