@@ -28,6 +28,7 @@ import ironshelf.piece.PieceView;
 import ironshelf.piece.StepActView;
 import ironshelf.piece.StepLedger;
 import ironshelf.pour.PourFacts;
+import ironshelf.pour.PourFillView;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.PourTaken;
 import ironshelf.product.ProductService;
@@ -40,6 +41,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -129,6 +131,16 @@ class FactsService {
             .anyMatch(t -> byId.get(t.materialId()).role() == Role.FIBRE);
     known.put(FactName.FIBRE, fibre ? 1.0 : 0.0);
     known.put(FactName.WORKING_MIN, recipe.workingMinAt20C());
+    // A copy that two mixes of one layer met in: a line can show.
+    taken.stream()
+        .flatMap(p -> p.fills().stream())
+        .filter(f -> f.castId() == piece.castId())
+        .distinct()
+        .collect(Collectors.groupingBy(PourFillView::layerNo, Collectors.counting()))
+        .values()
+        .stream()
+        .max(Long::compare)
+        .ifPresent(mixes -> known.put(FactName.BATCHES, mixes.doubleValue()));
     taken.stream()
         .map(PourTaken::fillingMin)
         .filter(Objects::nonNull)

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param colourwayId as ordered
  * @param layerColourwayIds in the order of the sheet's layers
+ * @param layerColourwayVersions which versions of those; null: of pours of before they were kept
  * @param firstLayer of the products' layers, from 0
  */
 public record Meant(
@@ -18,6 +19,7 @@ public record Meant(
     long recipeId,
     long colourwayId,
     List<Long> layerColourwayIds,
+    @Nullable List<Integer> layerColourwayVersions,
     int firstLayer,
     double roomC,
     double waterC) {

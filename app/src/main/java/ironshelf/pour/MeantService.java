@@ -3,6 +3,7 @@ package ironshelf.pour;
 import ironshelf.copy.CopyView;
 import ironshelf.core.pour.script.PourSheet;
 import ironshelf.core.pour.script.SheetMaker;
+import ironshelf.recipe.RecipeService;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -19,10 +20,12 @@ public class MeantService {
 
   private final Chooser chooser;
   private final SheetSums sums;
+  private final RecipeService recipes;
 
-  MeantService(Chooser chooser, SheetSums sums) {
+  MeantService(Chooser chooser, SheetSums sums, RecipeService recipes) {
     this.chooser = chooser;
     this.sums = sums;
+    this.recipes = recipes;
   }
 
   /**
@@ -80,6 +83,9 @@ public class MeantService {
         chosen.recipe().id(),
         chosen.colourway().id(),
         chosen.session().stream().map(chosen::colourwayOf).toList(),
+        chosen.session().stream()
+            .map(l -> recipes.colourway(chosen.colourwayOf(l)).versionNo())
+            .toList(),
         chosen.firstLayer(),
         worked.roomC(),
         worked.waterC());

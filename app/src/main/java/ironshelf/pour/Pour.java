@@ -31,6 +31,7 @@ class Pour {
 
   private long recipeId;
   private long colourwayId;
+  private @Nullable Integer colourwayVersion;
   private @Nullable Long besideId;
   private @Nullable String mixKey;
   private Instant pouredAt;
@@ -48,12 +49,14 @@ class Pour {
   protected Pour() {}
 
   /**
+   * @param colourwayVersion null where that is not known
    * @param besideId the first pour of the same session; null where this is it
    * @param mixKey which bowl of its sheet it is; null where it was booked without one
    */
   Pour(
       long recipeId,
       long colourwayId,
+      @Nullable Integer colourwayVersion,
       @Nullable Long besideId,
       @Nullable String mixKey,
       Instant pouredAt,
@@ -61,6 +64,7 @@ class Pour {
       double waterC) {
     this.recipeId = recipeId;
     this.colourwayId = colourwayId;
+    this.colourwayVersion = colourwayVersion;
     this.besideId = besideId;
     this.mixKey = mixKey;
     this.pouredAt = pouredAt;
@@ -147,6 +151,10 @@ class Pour {
 
   long colourwayId() {
     return colourwayId;
+  }
+
+  @Nullable Integer colourwayVersion() {
+    return colourwayVersion;
   }
 
   Instant pouredAt() {

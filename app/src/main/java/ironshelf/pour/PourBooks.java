@@ -75,11 +75,12 @@ public class PourBooks {
       @Nullable Long besideId,
       Instant at) {
     List<Long> colourways = meant.layerColourwayIds();
+    List<Integer> versions = meant.layerColourwayVersions();
+    int of = Math.min(layer, colourways.size() - 1);
     return new Pour(
         meant.recipeId(),
-        colour == null
-            ? colourways.get(Math.min(layer, colourways.size() - 1))
-            : Long.valueOf(colour),
+        colour == null ? colourways.get(of) : Long.valueOf(colour),
+        colour == null && versions != null ? versions.get(of) : null,
         besideId,
         mix,
         at,

@@ -118,6 +118,11 @@ class PourCasts {
       Set<String> filled,
       Map<Long, CastView> known,
       Instant at) {
+    if (meant.firstLayer() > 0) {
+      copies.stream()
+          .filter(c -> filled.contains(c.key()) && !known.containsKey(c.copyId()))
+          .forEach(c -> refuseTwice(meant, c));
+    }
     Map<Long, List<Meant.MeantCopy>> fresh =
         copies.stream()
             .filter(c -> filled.contains(c.key()) && !known.containsKey(c.copyId()))
@@ -130,6 +135,17 @@ class PourCasts {
             fill(first, productId, of, at).forEach(c -> known.put(c.copyId(), c));
           }
         });
+  }
+
+  /** A layer comes of one pour: another bench may have been quicker. */
+  private void refuseTwice(Meant meant, Meant.MeantCopy copy) {
+    long cast = castings.heldIn(copy.copyId()).id();
+    if (fills.findByCastIdInOrderByLayerNo(List.of(cast)).stream()
+        .anyMatch(f -> f.view().layerNo() >= meant.firstLayer())) {
+      throw ProblemException.conflict(
+          "layer.notWaiting",
+          Map.of("copy", copy.key(), "layer", meant.sheet().layers().get(0).name()));
+    }
   }
 
   private List<CastView> fill(

@@ -83,8 +83,9 @@ public class PourReader {
     Pour pour = pours.findById(id).orElseThrow(() -> ProblemException.unknown("pour", id));
     List<Pour> session =
         Stream.concat(Stream.of(pour), pours.findByBesideIdOrderById(id).stream()).toList();
-    List<PourFillView> filled = fillsOf(List.of(id)).getOrDefault(id, List.of());
-    List<Long> castIds = filled.stream().map(PourFillView::castId).toList();
+    Map<Long, List<PourFillView>> byBowl = fillsOf(session.stream().map(Pour::id).toList());
+    List<PourFillView> filled = own(session.stream().map(Pour::id).toList(), byBowl);
+    List<Long> castIds = filled.stream().map(PourFillView::castId).distinct().toList();
     RecipeView recipe = recipes.recipe(pour.recipeId());
     PourFacts facts = facts(castIds).get(castIds.isEmpty() ? null : castIds.get(0));
     CureService.DemouldGate gate =
@@ -234,6 +235,7 @@ public class PourReader {
         p.sessionId(),
         p.recipeId(),
         p.colourwayId(),
+        p.colourwayVersion(),
         p.pouredAt(),
         p.leftKg(),
         thrown.getOrDefault(p.id(), BigDecimal.ZERO),

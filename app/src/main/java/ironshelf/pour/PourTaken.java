@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * What a bowl, or several of one colour in a session, was to have and what really went in.
  *
  * @param sessionId the first bowl of the session
+ * @param colourwayVersion which version of it; null where that is not known
  * @param leftKg what was left in the bowl; null where it was not weighed
  * @param thrownKg what was thrown away of it
  * @param fillingMin minutes to fill the copies once it was mixed; null where it is not known
@@ -22,6 +23,7 @@ public record PourTaken(
     long sessionId,
     long recipeId,
     long colourwayId,
+    @Nullable Integer colourwayVersion,
     Instant pouredAt,
     @Nullable BigDecimal leftKg,
     BigDecimal thrownKg,
@@ -69,6 +71,7 @@ public record PourTaken(
         first.sessionId,
         first.recipeId,
         first.colourwayId,
+        first.colourwayVersion,
         first.pouredAt,
         left,
         thrown,
@@ -80,6 +83,11 @@ public record PourTaken(
   /** All that went in. */
   public BigDecimal wentKg() {
     return taken.stream().map(Taken::actualKg).reduce(BigDecimal.ZERO, BigDecimal::add);
+  }
+
+  /** How many copies have something of it. */
+  public long copies() {
+    return fills.stream().map(PourFillView::castId).distinct().count();
   }
 
   public double filledL() {

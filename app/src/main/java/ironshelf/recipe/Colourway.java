@@ -23,6 +23,7 @@ class Colourway {
   private Long id;
 
   private long recipeId;
+  private int versionNo = 1;
   private String name;
 
   @org.hibernate.annotations.JdbcTypeCode(org.hibernate.type.SqlTypes.CHAR)
@@ -44,8 +45,9 @@ class Colourway {
     this.waterOffsetPercent = waterOffsetPercent;
   }
 
-  /** Takes other doses from now on; pours that were made keep their weigh-outs. */
+  /** Becomes its next version; pours that were made keep theirs. */
   void change(String name, String swatch, double waterOffsetPercent) {
+    this.versionNo++;
     this.name = name;
     this.swatch = swatch;
     this.waterOffsetPercent = waterOffsetPercent;
@@ -72,6 +74,7 @@ class Colourway {
     return new ColourwayView(
         id,
         recipeId,
+        versionNo,
         name,
         swatch,
         waterOffsetPercent,

@@ -1,5 +1,7 @@
 package ironshelf.recipe;
 
+import static java.util.Objects.requireNonNull;
+
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
@@ -49,5 +51,16 @@ public record ColourwayRequest(
     }
     findings.orRefuse();
     doses = List.copyOf(doses);
+  }
+
+  /** Whether a colourway is this already. */
+  boolean isSame(ColourwayView other) {
+    return name.strip().equals(other.name())
+        && swatch.equalsIgnoreCase(other.swatch())
+        && waterOffsetPercent == other.waterOffsetPercent()
+        && requireNonNull(doses).stream()
+            .map(d -> new ColourwayView.Dose(requireNonNull(d.materialId()), d.percentOfBinder()))
+            .toList()
+            .equals(other.doses());
   }
 }

@@ -64,6 +64,12 @@ class RecipeController {
     return recipes.addColourway(id, colourway);
   }
 
+  /** What a colourway was, version by version. */
+  @GetMapping("/api/colourways/{id}/versions")
+  List<ColourwayView> colourwayVersions(@PathVariable long id) {
+    return recipes.colourwayVersions(id);
+  }
+
   @PutMapping("/api/colourways/{id}")
   ColourwayView changeColourway(@PathVariable long id, @RequestBody ColourwayRequest colourway) {
     return recipes.changeColourway(id, colourway);

@@ -107,7 +107,7 @@ class LearnedService {
         int cavities = moulds.mould(productsById.get(products.get(0)).mouldId()).shape().cavities();
         byProduct
             .computeIfAbsent(products.get(0), id -> new ArrayList<>())
-            .add(pour.fillingMin() / (pour.fills().size() * cavities));
+            .add(pour.fillingMin() / (pour.copies() * cavities));
       }
     }
     return byProduct.entrySet().stream()
@@ -155,7 +155,9 @@ class LearnedService {
         double asked = waterKg(pour, byId, false);
         if (asked > 0 && isWaterMeasured(pour, byId)) {
           double factor = waterKg(pour, byId, true) / asked;
-          offsets.add(((1 + colourway.waterOffsetPercent() / 100) * factor - 1) * 100);
+          double offset =
+              recipes.colourway(colourway.id(), pour.colourwayVersion()).waterOffsetPercent();
+          offsets.add(((1 + offset / 100) * factor - 1) * 100);
         }
       }
       water.add(

@@ -94,6 +94,12 @@ class SessionTest {
     assertThat(done.status()).isEqualTo(200);
     assertThat(done.body().path("state").path("status").asString()).isEqualTo("recorded");
     assertThat(isOpen(id)).isFalse();
+    for (JsonNode copy : done.body().path("state").path("copies")) {
+      boolean topped = copy.path("copy").asString().equals(second);
+      assertThat(copy.path("twice").asBoolean()).as(copy.toString()).isEqualTo(topped);
+      assertThat(copy.path("fill").asString())
+          .isEqualTo(copy.path("copy").asString().equals(third) ? "empty" : "full");
+    }
 
     // The books: two pieces, and what went in is what left the stock, bowl by bowl.
     JsonNode poured = app.get("/api/pours/" + id);

@@ -57,27 +57,56 @@ class SchoolsLearnTest {
     assertTeaches(made, before, 1, 0);
   }
 
-  /** Nine tenths of what the recipe promises: the bowl was empty earlier by that much. */
+  /** A twentieth less than the recipe promises, so that less is left in the bowl. */
   @ParameterizedTest
   @ValueSource(strings = {"rapid-neat-4-1", "sand-cement", "bagged", "hypertufa", "faced"})
   void aShortYieldTeachesExactlyThat(String school) {
     JsonNode made = make(school, Map.of("colours", List.of(Map.of("code", "black"))));
     JsonNode before = learned(made);
-    pour(made, 0.9, 1);
-    assertTeaches(made, before, 0.9, 0);
+    pour(made, 0.95, 1);
+    assertTeaches(made, before, 0.95, 0);
   }
 
   /** Four percent more water than asked, all of it measured. */
   @Test
   void moreWaterTeachesItsColour() {
-    JsonNode made = make("sand-cement", Map.of("colours", List.of(Map.of("code", "black"))));
-    JsonNode before = learned(made).path("water").get(0);
+    JsonNode made = make("drape", Map.of("colours", List.of(Map.of("code", "sand"))));
+    JsonNode before = learned(made);
+    int colour = before.path("water").size() - 1;
     pour(made, 1, 1.04);
-    JsonNode water = learned(made).path("water").get(0);
-    double used = before.path("offsetUsed").asDouble();
+    double used = before.path("water").get(colour).path("offsetUsed").asDouble();
     double went = ((1 + used / 100) * 1.04 - 1) * 100;
-    assertThat(water.path("offset").path("value").asDouble())
-        .isCloseTo(used + 0.25 * (went - used), within(0.01));
+    assertThat(offset(learned(made), colour)).isCloseTo(used + 0.25 * (went - used), within(0.01));
+  }
+
+  /** A pour teaches what its own version of the colour asked for, whatever it is now. */
+  @Test
+  void aColourThatIsChangedKeepsWhatItWas() {
+    JsonNode made = make("stamp", Map.of("colours", List.of(Map.of("code", "sand"))));
+    pour(made, 1, 1);
+    long id = made.path("colourwayId").asLong();
+    JsonNode was = app.get("/api/colourways/" + id + "/versions").get(0);
+    double offset = was.path("waterOffsetPercent").asDouble();
+    JsonNode dose = was.path("doses").get(0);
+    Map<String, Object> changed =
+        Map.of(
+            "name", was.path("name").asString(),
+            "swatch", was.path("swatch").asString(),
+            "waterOffsetPercent", offset + 4,
+            "doses",
+                List.of(
+                    Map.of(
+                        "materialId", dose.path("materialId").asLong(),
+                        "percentOfBinder", dose.path("percentOfBinder").asDouble())));
+    Answer now = app.put("/api/colourways/" + id, changed, "\"1\"");
+    assertThat(now.body().path("versionNo").asInt()).isEqualTo(2);
+    assertThat(app.put("/api/colourways/" + id, changed, "\"1\"").body().path("versionNo").asInt())
+        .as("the same again is no new version")
+        .isEqualTo(2);
+    assertThat(app.get("/api/colourways/" + id + "/versions").size()).isEqualTo(2);
+    // A quarter of the way back to what was poured.
+    JsonNode after = learned(made);
+    assertThat(offset(after, after.path("water").size() - 1)).isCloseTo(offset + 3, within(0.02));
   }
 
   /** Two colours beside each other, and a piece that is sold by its mass, as foretold. */
@@ -104,20 +133,26 @@ class SchoolsLearnTest {
     assertTeaches(plate, before, 1, 0);
   }
 
-  /** Of the way that one pour moves what is used: a quarter (docs/method/README.md). */
+  /** A pour moves what is learned a quarter of the way to what it showed. */
   private static void assertTeaches(JsonNode made, JsonNode before, double yield, double water) {
     JsonNode now = learned(made);
-    double used = before.path("yieldUsed").asDouble();
-    assertThat(now.path("yield").path("count").asInt()).isPositive();
-    double wanted = used;
-    for (int i = 0; i < now.path("yield").path("count").asInt(); i++) {
-      wanted += 0.25 * (used * yield - wanted);
+    assertThat(now.path("yield").path("count").asInt())
+        .isGreaterThan(before.path("yield").path("count").asInt());
+    double was = before.path("yield").path("value").asDouble();
+    double showed = before.path("yieldUsed").asDouble() * yield;
+    int bowls =
+        now.path("yield").path("count").asInt() - before.path("yield").path("count").asInt();
+    for (int i = 0; i < bowls; i++) {
+      was += 0.25 * (showed - was);
     }
-    assertThat(now.path("yield").path("value").asDouble()).isCloseTo(wanted, within(2e-4));
-    for (JsonNode colour : now.path("water")) {
-      assertThat(colour.path("offset").path("value").asDouble())
-          .isCloseTo(colour.path("offsetUsed").asDouble() + water, within(0.02));
+    assertThat(now.path("yield").path("value").asDouble()).isCloseTo(was, within(2e-4));
+    for (int i = 0; i < now.path("water").size(); i++) {
+      assertThat(offset(now, i)).isCloseTo(offset(before, i) + water, within(0.02));
     }
+  }
+
+  private static double offset(JsonNode learned, int colour) {
+    return learned.path("water").get(colour).path("offset").path("value").asDouble();
   }
 
   private static JsonNode make(String mix, Map<String, Object> more) {

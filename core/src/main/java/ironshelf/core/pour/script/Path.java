@@ -126,7 +126,8 @@ final class Path {
     boolean whole = litres >= copy.targetL() - copy.litres() + already - Advisor.NOTHING_L;
     // A part that was meant to be one is done with the first filling; else it is topped up.
     boolean done = batch.fed(copy.copy.key()) && (copy.full || !whole);
-    boolean elsewhere = batch.emptied && Remix.isMeantLater(ledger, batch, copy.copy.key());
+    boolean dry = batch.isReady() && batch.leftL() <= Advisor.NOTHING_L;
+    boolean elsewhere = dry && Remix.isMeantLater(ledger, batch, copy.copy.key());
     boolean skipped = !done && (copy.full || copy.leftOut != null || elsewhere);
     double rest = Math.min(Math.max(0, litres - already), copy.restL());
     Map<String, Double> kgByMix = new LinkedHashMap<>();
