@@ -26,19 +26,26 @@ export function Fits({ freshKg }: { freshKg: number }) {
   const mould = moulds?.items.find((m) => String(m.id) === mouldId);
   const mixKgM3 = recipes?.find((r) => String(r.recipe.firstId) === recipeId)?.freshDensityKgM3;
   const { data: sum } = useMouldSum(mould, mould?.shape.coreOffsetMm ?? 0, mixKgM3 ?? 0);
-  const fullKg = mould && mixKgM3 ? (mould.capacityL * mixKgM3) / 1000 : undefined;
-  const heightMm = sum?.fillPerMmKg ? freshKg / sum.fillPerMmKg : undefined;
-  const over = fullKg !== undefined && freshKg > fullKg;
-  const thin = leastMm !== undefined && heightMm !== undefined && heightMm < leastMm;
-  // The same mass in the whole mould, or just at its least thickness.
-  const wantedKgM3 =
-    mixKgM3 === undefined || fullKg === undefined
-      ? undefined
-      : over
-        ? (mixKgM3 * freshKg) / fullKg
-        : thin && heightMm !== undefined
-          ? (mixKgM3 * heightMm) / leastMm
-          : undefined;
+  const { data: fits } = useQuery({
+    queryKey: ['mould-fit', freshKg, mould?.capacityL, mixKgM3, sum?.fillPerMmKg, leastMm],
+    queryFn: () =>
+      dataOf(
+        client.POST('/api/calc/mould-fit', {
+          body: {
+            freshKg,
+            capacityL: mould?.capacityL ?? 0,
+            mixKgM3: mixKgM3 ?? 0,
+            ...(sum?.fillPerMmKg && { fillPerMmKg: sum.fillPerMmKg }),
+            ...(leastMm && { leastMm }),
+          },
+        }),
+      ),
+    enabled: mould !== undefined && mixKgM3 !== undefined,
+    retry: false,
+  });
+  const over = fits?.over ?? false;
+  const thin = fits?.thin ?? false;
+  const wantedKgM3 = fits?.wantedKgM3;
   const grain = (stock ?? []).find((s) => s.material.code === (over ? 'barytes' : 'perlite'));
   const grainRelativeDensity = grain?.material.relativeDensity ?? (over ? HEAVY : LIGHT);
   const fit = useQuery({
@@ -81,11 +88,11 @@ export function Fits({ freshKg }: { freshKg: number }) {
           dimension="length"
         />
       </Grid>
-      {fullKg !== undefined && (
+      {fits && (
         <Text fontWeight={600} color={over || thin ? 'ochre' : 'moss'}>
           {over
-            ? `It does not fit: the mould holds ${mass(fullKg)} of this mix.`
-            : `It fits: ${mass(fullKg)} go in full${heightMm === undefined ? '' : `, this fills it about ${length(heightMm)} high`}.`}
+            ? `It does not fit: the mould holds ${mass(fits.fullKg)} of this mix.`
+            : `It fits: ${mass(fits.fullKg)} go in full${fits.heightMm === undefined ? '' : `, this fills it about ${length(fits.heightMm)} high`}.`}
           {thin && ' That is thinner than it may be.'}
         </Text>
       )}

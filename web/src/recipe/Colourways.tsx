@@ -48,6 +48,7 @@ export function Colourways({ page }: { page: RecipeData }) {
               <Box flex={1}>
                 <Text textStyle="label" fontSize="21px">
                   {c.name}
+                  {c.versionNo > 1 && `, version ${c.versionNo}`}
                 </Text>
                 <Text color="quiet">
                   {c.doses

@@ -227,7 +227,7 @@ class MessyMorningTest {
   }
 
   /** The step at hand of the pour on this page, as the server says. */
-  private static JsonNode step(Page page, String kind) {
+  static JsonNode step(Page page, String kind) {
     // Nothing waits on the device any more: page and server say the same.
     page.waitForFunction("(localStorage.getItem('ironshelf-facts') ?? '[]') === '[]'");
     String id = page.url().replaceAll(".*/", "");
@@ -249,7 +249,7 @@ class MessyMorningTest {
     return new Bench(page);
   }
 
-  private static String query(JsonNode... products) {
+  static String query(JsonNode... products) {
     List<String> fills = new ArrayList<>();
     for (JsonNode made : products) {
       for (JsonNode fill : made.path("fills")) {

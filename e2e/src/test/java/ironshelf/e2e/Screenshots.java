@@ -3,6 +3,7 @@ package ironshelf.e2e;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 
 /** Makes docs/screenshots from the demo; run by docs/screenshots.sh, not by the tests. */
@@ -27,12 +28,12 @@ final class Screenshots {
     pages.put("stock", "/stock");
     pages.put("inspect", "/pieces/40/inspect");
     pages.put("set-up", "/set-up/shape");
-    pages.put("products", "/products");
     pages.put("product", "/products/1");
     pages.put("pour-sheet", "/pour/sheet?fills=1-3-5.6.7&colourway=2");
+    pages.put("open-pours", "/pour");
+    pages.put("pours", "/pours");
     Map<String, String> us = new LinkedHashMap<>();
-    us.put("product-us", "/products/1");
-    us.put("pour-sheet-us", "/pour/sheet?fills=1-3-5.6.7&colourway=2");
+    us.put("bench-short-us", "/pour/sheet?fills=1-3-5.6.7.8&colourway=2");
     try (Browser browser = new Browser()) {
       try (RunningApp app = new RunningApp(true)) {
         take(browser, app, pages, folder);
@@ -64,6 +65,20 @@ final class Screenshots {
             page.getByText("went in").click();
             page.getByText("Demo: pour it").click();
             page.waitForTimeout(1_200);
+          }
+          if (name.startsWith("bench-short")) {
+            page.getByText("To the bench").click();
+            for (String key :
+                List.of(
+                    "Done, go on",
+                    "Done, go on",
+                    "All as asked, and wet",
+                    "R5 is full",
+                    "R6 is full",
+                    "The bowl is empty")) {
+              page.getByText(key).click();
+              page.waitForTimeout(700);
+            }
           }
           if (name.equals("inspect")) {
             page.getByText("Pinholes").first().click();

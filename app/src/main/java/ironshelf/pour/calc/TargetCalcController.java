@@ -1,6 +1,7 @@
 package ironshelf.pour.calc;
 
 import ironshelf.core.pour.DensityFit;
+import ironshelf.core.pour.MouldFit;
 import ironshelf.core.pour.Pairing;
 import ironshelf.core.pour.TargetReading;
 import ironshelf.core.quantity.WhenMissing;
@@ -24,6 +25,14 @@ class TargetCalcController {
 
   /** A mix that is to be denser or lighter. */
   record DensityFitRequest(double mixKgM3, double wantedKgM3, double grainRelativeDensity) {}
+
+  /** So much wet mix, and the mould that is to take it. */
+  record MouldFitRequest(
+      double freshKg,
+      double capacityL,
+      double mixKgM3,
+      @Nullable Double fillPerMmKg,
+      @Nullable Double leastMm) {}
 
   /** A sphere's mass and density. */
   record SphereRequest(double massKg, double densityKgM3) {}
@@ -58,6 +67,16 @@ class TargetCalcController {
   @PostMapping("/api/calc/density-fit")
   DensityFit densityFit(@RequestBody DensityFitRequest request) {
     return DensityFit.of(request.mixKgM3(), request.wantedKgM3(), request.grainRelativeDensity());
+  }
+
+  @PostMapping("/api/calc/mould-fit")
+  MouldFit mouldFit(@RequestBody MouldFitRequest request) {
+    return MouldFit.of(
+        request.freshKg(),
+        request.capacityL(),
+        request.mixKgM3(),
+        request.fillPerMmKg(),
+        request.leastMm());
   }
 
   @PostMapping("/api/calc/sphere")
