@@ -167,7 +167,7 @@ class MessyMorningTest {
     colour.press("Otherwise");
     colour.press("Another colour");
     page.getByRole(AriaRole.TEXTBOX).fill("200 g");
-    colour.press("black");
+    colour.press("Black");
     colour.holds("another colour, or a thinner remainder", 0, MOST_PRESSES);
 
     Effort thrown = new Effort(page);
