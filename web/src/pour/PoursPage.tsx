@@ -1,4 +1,4 @@
-import { Box, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { Link, useSearchParams } from 'react-router';
 import { Choice } from '../kit/Choice';
 import { DateField } from '../kit/DateField';
@@ -6,6 +6,7 @@ import { plural } from '../kit/format';
 import { moment } from '../kit/style/time';
 import { Empty, Failed, Key, Loading } from '../kit/States';
 import { Tabs } from '../kit/Tabs';
+import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
 import { useRecipes } from '../recipe/useRecipes';
 import { useNow } from '../workshop/useWorkshop';
@@ -63,17 +64,26 @@ export function PoursPage() {
           what to pour
         </Link>
       </Flex>
-      <Flex gap={4} wrap="wrap" alignItems="flex-end" mt={3} mb={4}>
+      <Box mt={3} mb={4}>
         <Tabs
           label="Which pours"
           value={status}
           options={WHICH}
           onValue={(which) => set({ which: which.toLowerCase() })}
         />
-        <Box w="200px">
+      </Box>
+      <Flex gap={4} wrap="wrap" alignItems="flex-start">
+        <Box w={{ base: '100%', md: '340px' }}>
+          <TextField
+            label="product, copy, recipe or colour"
+            text={wanted.search}
+            onText={(search) => set({ search })}
+          />
+        </Box>
+        <Box w="220px">
           <DateField label="day" text={wanted.day} onText={(day) => set({ day })} />
         </Box>
-        <Box w="260px" pb="20px">
+        <Box w="280px">
           <Choice
             label="mix"
             value={wanted.colourwayId}
@@ -81,17 +91,6 @@ export function PoursPage() {
             onValue={(mix) => set({ mix })}
           />
         </Box>
-        <Input
-          aria-label="Search by product, copy, recipe or colour"
-          placeholder="product, copy, recipe or colour"
-          value={wanted.search}
-          onChange={(e) => set({ search: e.target.value })}
-          w={{ base: '100%', md: '300px' }}
-          h="56px"
-          mb="20px"
-          bg="panel"
-          borderColor="steel"
-        />
       </Flex>
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the pours" />}

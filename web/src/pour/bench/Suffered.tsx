@@ -29,7 +29,7 @@ export function Suffered({ session }: { session: Session }) {
             {defect.seen}: {cause.name}
           </Text>
           <Text color="quiet">
-            {cause.fact}. {cause.change}.
+            {cause.fact} {cause.change}
           </Text>
         </Box>
       ))}
