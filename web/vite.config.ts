@@ -20,7 +20,9 @@ export default defineConfig({
           {
             urlPattern: ({ url, request }) =>
               request.method === 'GET' &&
-              /^\/api\/(pours\/(open|\d+\/(session|room))|workshop|style|moulds)$/.test(url.pathname),
+              /^\/api\/(pours\/(open|\d+\/(session|room))|workshop|style|moulds)$/.test(
+                url.pathname,
+              ),
             handler: 'NetworkFirst',
             options: {
               cacheName: 'bench',

@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import { client, dataOf, messageOf, type Schemas } from '../api/client';
 import { plural } from '../kit/format';
 import { useKeepProduct, useProducts } from '../product/useProducts';
+import { wholeDegrees } from '../kit/style/units';
 import { LearnedRow } from './LearnedRow';
 import { TouchRows } from './TouchRows';
 import { type RecipeData, useRecipeActs } from './useRecipes';
@@ -54,6 +55,16 @@ export function LearnedPanel({ page }: { page: RecipeData }) {
         differs={Math.abs(data.retention.value - data.retentionUsed) > ALIKE && page.latest}
         onUse={() => next({ retention: Math.min(1, data.retention.value) })}
       />
+      {data.working.count > 0 && (
+        <Row
+          what={`minutes until a bowl went off, at ${wholeDegrees(20)}`}
+          used={data.workingUsed.toFixed(0)}
+          learned={data.working}
+          digits={0}
+          differs={Math.abs(data.working.value - data.workingUsed) > 0.5 && page.latest}
+          onUse={() => next({ workingMinAt20C: data.working.value })}
+        />
+      )}
       {data.water.map((w) => {
         const colourway = page.colourways.find((c) => c.id === w.colourwayId);
         return (

@@ -25,7 +25,8 @@ export function useShelf() {
     queryKey: ['shelf'],
     queryFn: () => dataOf(client.GET('/api/shelf')),
     select: withShapes,
-    refetchInterval: 15_000,
+    // Acts are told by the stream; this is for what only time changes.
+    refetchInterval: 60_000,
   });
 }
 

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.LongSupplier;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,10 +19,12 @@ public class ActService {
 
   private final ActRepository acts;
   private final Clock clock;
+  private final ApplicationEventPublisher events;
 
-  ActService(ActRepository acts, Clock clock) {
+  ActService(ActRepository acts, Clock clock, ApplicationEventPublisher events) {
     this.acts = acts;
     this.clock = clock;
+    this.events = events;
   }
 
   /**
@@ -44,6 +47,7 @@ public class ActService {
     }
     long subjectId = doing.getAsLong();
     acts.save(new Act(key, kind, subjectId, clock.instant()));
+    events.publishEvent(new ActDone(kind));
     return subjectId;
   }
 }

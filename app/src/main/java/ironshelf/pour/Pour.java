@@ -165,6 +165,10 @@ class Pour {
     return roomC;
   }
 
+  double waterC() {
+    return waterC;
+  }
+
   List<WeighOut> weighOuts() {
     return weighOuts;
   }

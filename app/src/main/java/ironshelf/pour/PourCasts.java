@@ -248,7 +248,8 @@ class PourCasts {
                     copy.productId(),
                     copy.lineId(),
                     requireNonNull(layerNo.get(mix)),
-                    all > 0 ? of * now.litres() / all : now.litres() / litres.size())));
+                    all > 0 ? of * now.litres() / all : now.litres() / litres.size(),
+                    now.measured() ? now.mixes().get(mix) : null)));
     fills.saveAll(own);
   }
 }

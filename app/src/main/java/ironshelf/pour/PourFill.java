@@ -22,17 +22,25 @@ class PourFill {
   private @Nullable Long lineId;
   private int layerNo;
   private double litres;
+  private @Nullable Double kg;
 
   protected PourFill() {}
 
   PourFill(
-      long pourId, long castId, long productId, @Nullable Long lineId, int layerNo, double litres) {
+      long pourId,
+      long castId,
+      long productId,
+      @Nullable Long lineId,
+      int layerNo,
+      double litres,
+      @Nullable Double kg) {
     this.pourId = pourId;
     this.castId = castId;
     this.productId = productId;
     this.lineId = lineId;
     this.layerNo = layerNo;
     this.litres = litres;
+    this.kg = kg;
   }
 
   long pourId() {
@@ -40,6 +48,6 @@ class PourFill {
   }
 
   PourFillView view() {
-    return new PourFillView(pourId, castId, productId, lineId, layerNo, litres);
+    return new PourFillView(pourId, castId, productId, lineId, layerNo, litres, kg);
   }
 }

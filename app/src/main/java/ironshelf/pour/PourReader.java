@@ -237,6 +237,8 @@ public class PourReader {
         p.colourwayId(),
         p.colourwayVersion(),
         p.pouredAt(),
+        p.roomC(),
+        p.waterC(),
         p.leftKg(),
         thrown.getOrDefault(p.id(), BigDecimal.ZERO),
         p.fillingMin(),

@@ -25,6 +25,8 @@ public record PourTaken(
     long colourwayId,
     @Nullable Integer colourwayVersion,
     Instant pouredAt,
+    double roomC,
+    double waterC,
     @Nullable BigDecimal leftKg,
     BigDecimal thrownKg,
     @Nullable Double fillingMin,
@@ -73,6 +75,8 @@ public record PourTaken(
         first.colourwayId,
         first.colourwayVersion,
         first.pouredAt,
+        first.roomC,
+        first.waterC,
         left,
         thrown,
         minutes,
@@ -83,6 +87,11 @@ public record PourTaken(
   /** All that went in. */
   public BigDecimal wentKg() {
     return taken.stream().map(Taken::actualKg).reduce(BigDecimal.ZERO, BigDecimal::add);
+  }
+
+  /** What all of it that went into copies weighed; NaN where not all fillings were weighed. */
+  public double filledKg() {
+    return fills.stream().mapToDouble(f -> f.kg() == null ? Double.NaN : f.kg()).sum();
   }
 
   /** How many copies have something of it. */

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Component;
 
 /** Keeps what of a pour came to nothing, as its state says. */
@@ -19,6 +20,9 @@ import org.springframework.stereotype.Component;
 public class WasteBook {
 
   static final String NOT_ACCOUNTED_FOR = "not accounted for";
+
+  /** The reason that tells how long a mix could be worked; the bench offers it in one press. */
+  public static final String WENT_OFF = "it went off";
 
   /** Less than a scale shows, in kg. */
   private static final double NOTHING_KG = 0.0005;
@@ -41,7 +45,7 @@ public class WasteBook {
               WasteKind.THROWN,
               PourBooks.kg(lost.kg()),
               lost.why(),
-              at));
+              lost.at()));
     }
     double unknown = state.bowl().unaccountedKg();
     if (state.status() == PourState.Status.RECORDED && unknown > NOTHING_KG) {
@@ -70,6 +74,14 @@ public class WasteBook {
   /** What came to nothing of pours that stand, the latest first. */
   public List<WasteView> latest(int most) {
     return waste.standing(PageRequest.of(0, most)).stream().map(Waste::view).toList();
+  }
+
+  /** Mix that went off in the bowl, of pours that stand. */
+  public List<WasteView> wentOff() {
+    return waste.standing(Pageable.unpaged()).stream()
+        .map(Waste::view)
+        .filter(w -> w.thrown() && w.reason().equalsIgnoreCase(WENT_OFF))
+        .toList();
   }
 
   private static boolean same(List<Waste> before, List<Waste> now) {

@@ -8,6 +8,8 @@ create table pour_fills_anew (
   line_id    bigint references order_lines,
   layer_no   integer not null check (layer_no >= 0),
   litres     double precision not null check (litres > 0),
+  -- Of wet mix, where the filling was weighed.
+  kg         double precision check (kg > 0),
   constraint pour_fills_once unique (cast_id, layer_no, pour_id)
 );
 insert into pour_fills_anew (id, pour_id, cast_id, product_id, line_id, layer_no, litres)

@@ -105,6 +105,33 @@ class MessyMorningTest {
     effort.holds("20 trays of one mix recipe, no scale, all as asked", 0, 25);
   }
 
+  /** A sheet poured as practice: mishaps on request, what pieces would have suffered, no trace. */
+  @Test
+  void practiceLeavesNoTrace(@Empty RunningApp app, Browser browser) {
+    Page page = browser.open(app, "/pour");
+    ShopApi shop = new ShopApi(page);
+    JsonNode made =
+        make(shop, "Practice tray", "tray", Map.of("mix", "rapid-neat-4-1"), 2, "black");
+    JsonNode before = shop.get("/api/stock");
+    page.navigate("/pour/practice?" + query(made));
+    Bench bench = new Bench(page);
+    bench.key("Done, go on").click();
+    bench.key("Done, go on").click();
+    // The hand slips with the first water: far too much.
+    bench.key("Let something go wrong").click();
+    assertThat(page.getByText("A hand slipped")).isVisible();
+    bench.key("All as asked, and wet").click();
+    bench.key("All are full").click();
+    bench.key("Tapped").click();
+    bench.key("Placed, go on").click();
+    bench.key("Record it").click();
+    assertThat(page.getByText("The practice is over")).isVisible();
+    assertThat(page.getByText("Weak, dusting: Too much water")).isVisible();
+    Browser.isAccessible(page);
+    assertThat(shop.get("/api/stock")).isEqualTo(before);
+    assertThat(shop.get("/api/pours/open").toString()).doesNotContain("Practice tray");
+  }
+
   private static final Map<String, Object> SMALL = Map.of("heightMm", 18);
 
   /**
@@ -228,6 +255,9 @@ class MessyMorningTest {
     bench.key("Done, go on").click();
     page.context().setOffline(true);
     bench.key("All as asked, and wet").click();
+    assertThat(page.getByText("The network is gone since")).isVisible();
+    // Reloaded without network, the pour stands there again with all that waits.
+    page.reload();
     assertThat(page.getByText("The network is gone since")).isVisible();
     bench.key(Pattern.compile("is full$|has its part$")).click();
     page.context().setOffline(false);

@@ -1,23 +1,30 @@
 package ironshelf.pour.script;
 
+import ironshelf.act.ActDone;
 import ironshelf.core.pour.script.PourState;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Tells who listens that a pour changed, once the change is kept. */
+/** Tells who listens that a pour changed, or that an act was done, once that is kept. */
 @Component
 class PourStream {
 
   /** A browser connects again by itself after that. */
   private static final Duration LISTENED = Duration.ofMinutes(30);
 
-  /** That facts were noted at a pour, and where it stands with them. */
-  record PourChanged(long pour, PourState.Status status) {}
+  /**
+   * That something changed.
+   *
+   * @param pour at which facts were noted; 0: another act was done
+   * @param status where the pour stands; null where it was another act
+   */
+  record PourChanged(long pour, PourState.@Nullable Status status) {}
 
   private final List<SseEmitter> listeners = new CopyOnWriteArrayList<>();
 
@@ -35,6 +42,12 @@ class PourStream {
   @TransactionalEventListener
   void changed(PourChanged change) {
     listeners.forEach(l -> send(l, SseEmitter.event().data(change)));
+  }
+
+  /** Another act, a take-out say: what stands on the shelf follows it too. */
+  @TransactionalEventListener
+  void acted(ActDone act) {
+    changed(new PourChanged(0, null));
   }
 
   private static void send(SseEmitter listener, SseEmitter.SseEventBuilder event) {

@@ -40,6 +40,7 @@ class LearnedService {
   private final ProductService products;
   private final MouldService moulds;
   private final PieceService pieces;
+  private final WorkingTimes working;
 
   LearnedService(
       PourReader pours,
@@ -47,13 +48,15 @@ class LearnedService {
       MaterialService materials,
       ProductService products,
       MouldService moulds,
-      PieceService pieces) {
+      PieceService pieces,
+      WorkingTimes working) {
     this.pours = pours;
     this.recipes = recipes;
     this.materials = materials;
     this.products = products;
     this.moulds = moulds;
     this.pieces = pieces;
+    this.working = working;
   }
 
   LearnedView learned(long recipeId) {
@@ -86,13 +89,18 @@ class LearnedService {
                   .allMatch(f -> productsById.get(f.productId()).layers().size() == 1);
       // A piece of several layers does not tell what each of them lost.
       double mixedL = mass.absoluteL * swell(recipeId, pour);
-      addRetentions(retentions, whole ? mine : List.of(), mass.kg * filledL / mixedL);
+      // What the scale said went into the copies; else their share of what went into the bowl.
+      double weighedKg = pour.filledKg();
+      double filledKg = Double.isNaN(weighedKg) ? mass.kg * filledL / mixedL : weighedKg;
+      addRetentions(retentions, whole ? mine : List.of(), filledKg);
     }
     return new LearnedView(
         used.yieldFactor(),
         Learned.of(used.yieldFactor(), yields),
         used.retention(),
         Learned.of(used.retention(), retentions),
+        used.workingMinAt20C(),
+        working.learned(firstId, used.workingMinAt20C()),
         water(firstId, own),
         minutes(own, productsById));
   }

@@ -7,6 +7,7 @@ import java.util.List;
  * What the shop's own pours teach of a recipe, beside what it is used with.
  *
  * @param yield real yield over the sum's, of pours whose left-over was weighed
+ * @param working minutes at 20 °C after which bowls went off
  * @param retention piece out of the mould over fresh mix
  */
 public record LearnedView(
@@ -14,6 +15,8 @@ public record LearnedView(
     Learned yield,
     double retentionUsed,
     Learned retention,
+    double workingUsed,
+    Learned working,
     List<LearnedWater> water,
     List<LearnedMinutes> minutes) {
 

@@ -109,6 +109,28 @@ class SchoolsLearnTest {
     assertThat(offset(after, after.path("water").size() - 1)).isCloseTo(offset + 3, within(0.02));
   }
 
+  /** It went off after nine minutes at 20 °C, where fifteen were foretold: a quarter of the way. */
+  @Test
+  void aBowlThatWentOffTeachesTheWorkingTime() {
+    JsonNode made = make("rapid-neat-3-1", Map.of("colours", List.of(Map.of("code", "black"))));
+    double used = learned(made).path("workingUsed").asDouble();
+    JsonNode session = open(made);
+    long id = session.path("id").asLong();
+    String mix = "b1/0";
+    Instant wet = Instant.now().minusSeconds(9 * 60);
+    app.act(
+        "/api/pours/" + id + "/facts",
+        Map.of(
+            "facts",
+            List.of(fact("asAsked", Map.of("mix", mix)), fact("wetted", Map.of("mix", mix), wet))));
+    app.act(
+        "/api/pours/" + id + "/facts",
+        Map.of("facts", List.of(fact("thrown", Map.of("batch", "b1", "why", "it went off")))));
+    JsonNode working = learned(made).path("working");
+    assertThat(working.path("count").asInt()).isEqualTo(1);
+    assertThat(working.path("value").asDouble()).isCloseTo(used + 0.25 * (9 - used), within(0.1));
+  }
+
   /** Two colours beside each other, and a piece that is sold by its mass, as foretold. */
   @Test
   void layersAndTargetsAsForetoldTeachNothing() {
@@ -175,6 +197,19 @@ class SchoolsLearnTest {
     return app.get("/api/recipes/" + recipe + "/learned");
   }
 
+  /** Opens a pour into all copies of a product. */
+  private static JsonNode open(JsonNode made) {
+    Map<String, Object> fill = new HashMap<>();
+    fill.put("productId", made.path("fills").get(0).path("productId").asLong());
+    List<Long> copies = new ArrayList<>();
+    made.path("fills").get(0).path("copyIds").forEach(c -> copies.add(c.asLong()));
+    fill.put("copyIds", copies);
+    return app.act(
+            "/api/pours",
+            Map.of("fills", List.of(fill), "colourwayId", made.path("colourwayId").asLong()))
+        .body();
+  }
+
   /**
    * All measured.
    *
@@ -182,16 +217,7 @@ class SchoolsLearnTest {
    * @param water what goes in of it, over what is asked
    */
   private static void pour(JsonNode made, double yield, double water) {
-    Map<String, Object> fill = new HashMap<>();
-    fill.put("productId", made.path("fills").get(0).path("productId").asLong());
-    List<Long> copies = new ArrayList<>();
-    made.path("fills").get(0).path("copyIds").forEach(c -> copies.add(c.asLong()));
-    fill.put("copyIds", copies);
-    JsonNode session =
-        app.act(
-                "/api/pours",
-                Map.of("fills", List.of(fill), "colourwayId", made.path("colourwayId").asLong()))
-            .body();
+    JsonNode session = open(made);
     long id = session.path("id").asLong();
     List<Map<String, Object>> facts = new ArrayList<>();
     double mixedKg = 0;
@@ -245,8 +271,12 @@ class SchoolsLearnTest {
   }
 
   private static Map<String, Object> fact(String kind, Map<String, Object> values) {
+    return fact(kind, values, Instant.now());
+  }
+
+  private static Map<String, Object> fact(String kind, Map<String, Object> values, Instant at) {
     Map<String, Object> what = new HashMap<>(values);
     what.put("kind", kind);
-    return Map.of("key", "f" + ++number, "at", Instant.now().toString(), "what", what);
+    return Map.of("key", "f" + ++number, "at", at.toString(), "what", what);
   }
 }

@@ -321,7 +321,7 @@ final class Ledger implements What.Listener {
     for (int i = 0; i < parts.size(); i++) {
       batch.mixes.get(i).thrownKg += kg * parts.get(i);
     }
-    lost.add(new PourState.Lost(batch.key, kg, f.why()));
+    lost.add(new PourState.Lost(batch.key, kg, f.why(), requireNonNull(at)));
   }
 
   @Override

@@ -178,7 +178,7 @@ public record PourState(
   public record Clock(String batch, Instant wettedAt, Instant workUntil) {}
 
   /** Mix of a batch that was thrown away, and why. */
-  public record Lost(String batch, double kg, String why) {}
+  public record Lost(String batch, double kg, String why, Instant at) {}
 
   /** Something that does not fit, and what can be done about it. */
   public record Advice(Finding finding, List<Remedy> remedies) {
