@@ -29,7 +29,14 @@ export function Aside({ panel, bench, step, settings, onKeep, onNote, onPanel }:
     case 'room':
       return <RoomPanel bench={bench} onNote={onNote} />;
     case 'split':
-      return <SplitPanel bench={bench} step={step} onNote={onNote} />;
+      return (
+        <SplitPanel
+          bench={bench}
+          step={step}
+          onNote={onNote}
+          onSplit={() => onPanel({ kind: 'putIn' })}
+        />
+      );
     case 'putIn':
       return <PutInPanel bench={bench} step={step} onNote={onNote} />;
     case 'settings':

@@ -3,7 +3,8 @@ import type { Step, What } from '../script/facts';
 import { allAsAsked, filled, openFills, shortage, mixedMore } from './acts';
 import { Option } from './Option';
 import type { Panel } from './panels';
-import type { Bench } from './words';
+import { type Bench, mixName } from './words';
+import { benchMass } from '../../kit/style/bench';
 import { volume } from '../../kit/style/units';
 
 interface Props {
@@ -17,7 +18,7 @@ interface Props {
 export function Otherwise({ bench, step, onNote, onPanel }: Props) {
   const { state, session } = bench;
   const batch = state.batches.find((b) => b.batch === step.batch);
-  const wet = batch?.mixes.some((m) => m.wettedAt !== undefined) ?? false;
+  const wet = batch !== undefined && isWet(batch);
   const planned = session.meant.sheet.copies.find((c) => c.key === step.about);
   const cavities = step.kind === 'fill' ? (planned?.cavities ?? 1) : 1;
   const short = shortage(state, step.batch);
@@ -54,6 +55,19 @@ export function Otherwise({ bench, step, onNote, onPanel }: Props) {
               ))}
           </>
         )}
+        {step.kind === 'fill' &&
+          state.batches
+            .filter((b) => b.batch !== step.batch && b.leftKg > 0 && isWet(b))
+            .map((b) => (
+              <Option
+                key={b.batch}
+                title={`${step.about} is full, from ${mixName(bench, b.batch)}`}
+                words={`${benchMass(b.leftKg)} is left there`}
+                onClick={() =>
+                  onNote([{ kind: 'filled', copy: step.about, batch: b.batch, all: true }])
+                }
+              />
+            ))}
         {short && (
           <Option
             title={`Mix ${volume(short.mixL)} more`}
@@ -110,4 +124,8 @@ export function Otherwise({ bench, step, onNote, onPanel }: Props) {
       </Grid>
     </>
   );
+}
+
+function isWet(batch: Bench['state']['batches'][number]): boolean {
+  return batch.mixes.some((m) => m.wettedAt !== undefined);
 }

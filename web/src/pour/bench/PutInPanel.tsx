@@ -7,7 +7,7 @@ import { useReader } from '../../kit/quantity';
 import { Key } from '../../kit/States';
 import { useStock } from '../../material/useStock';
 import type { Step, What } from '../script/facts';
-import { type Bench, codesOf } from './words';
+import { type Bench, codesOf, mixName } from './words';
 
 interface Props {
   bench: Bench;
@@ -23,7 +23,12 @@ export function PutInPanel({ bench, step, onNote }: Props) {
   const [text, setText] = useState('');
   const [wrong, setWrong] = useState('');
   const read = useReader();
-  const mix = bench.state.batches.find((b) => b.batch === step.batch)?.mixes.at(-1)?.mix ?? '';
+  const bowls = bench.state.batches.filter((b) => b.inKg > 0);
+  // What was split off is what more is put into.
+  const first =
+    bowls.findLast((b) => b.colour !== undefined) ?? bowls.find((b) => b.batch === step.batch);
+  const [bowl, setBowl] = useState(first?.batch ?? '');
+  const mix = bowls.find((b) => b.batch === bowl)?.mixes.at(-1)?.mix ?? '';
   const sold = (stock ?? []).filter((s) => MIXED.has(s.material.role)).map((s) => s.material);
   const put = async () => {
     try {
@@ -61,6 +66,16 @@ export function PutInPanel({ bench, step, onNote }: Props) {
         into the bowl for {codesOf(bench.sheet).join(' ')}
       </Text>
       <Flex gap={4} wrap="wrap">
+        {bowls.length > 1 && (
+          <Box w="200px">
+            <Choice
+              label="into"
+              value={bowl}
+              options={bowls.map((b) => [b.batch, mixName(bench, b.batch)] as const)}
+              onValue={setBowl}
+            />
+          </Box>
+        )}
         <Box w="260px">
           <Choice
             label="material"
@@ -83,7 +98,7 @@ export function PutInPanel({ bench, step, onNote }: Props) {
           {wrong}
         </Text>
       )}
-      <Key main type="submit" disabled={!text.trim() || !material}>
+      <Key main type="submit" disabled={!text.trim() || !material || !mix}>
         It went in
       </Key>
     </Box>

@@ -14,10 +14,12 @@ interface Props {
   bench: Bench;
   step: Step;
   onNote: (whats: What[]) => void;
+  /** What is put into it is asked next. */
+  onSplit: () => void;
 }
 
 /** Part of a bowl becomes a bowl of its own: in another colour, or thinner. */
-export function SplitPanel({ bench, step, onNote }: Props) {
+export function SplitPanel({ bench, step, onNote, onSplit }: Props) {
   const [text, setText] = useState('');
   const [wrong, setWrong] = useState('');
   const read = useReader();
@@ -31,6 +33,7 @@ export function SplitPanel({ bench, step, onNote }: Props) {
       onNote([
         { kind: 'splitOff', batch: nextBatch(bench.state, 's'), mix, kg, colour: String(colour) },
       ]);
+      onSplit();
     } catch (error) {
       setWrong(messageOf(error));
     }
