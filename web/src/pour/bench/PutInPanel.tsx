@@ -26,8 +26,9 @@ export function PutInPanel({ bench, step, onNote }: Props) {
   const bowls = bench.state.batches.filter((b) => b.inKg > 0);
   // What was split off is what more is put into.
   const first =
-    bowls.findLast((b) => b.colour !== undefined) ?? bowls.find((b) => b.batch === step.batch);
-  const [bowl, setBowl] = useState(first?.batch ?? '');
+    bowls.filter((b) => b.colour !== undefined).at(-1) ?? bowls.find((b) => b.batch === step.batch);
+  const [chosen, setBowl] = useState<string>();
+  const bowl = chosen ?? first?.batch ?? '';
   const mix = bowls.find((b) => b.batch === bowl)?.mixes.at(-1)?.mix ?? '';
   const sold = (stock ?? []).filter((s) => MIXED.has(s.material.role)).map((s) => s.material);
   const put = async () => {
