@@ -20,9 +20,7 @@ export default defineConfig({
           {
             urlPattern: ({ url, request }) =>
               request.method === 'GET' &&
-              /^\/api\/(pours\/(open|\d+\/(session|room))|workshop|style|moulds)$/.test(
-                url.pathname,
-              ),
+              /^\/api\/(pours\/open|workshop|moulds)$/.test(url.pathname),
             handler: 'NetworkFirst',
             options: {
               cacheName: 'bench',

@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
-import { client, dataOf, type Schemas } from '../../api/client';
+import { client, dataOf, Problem, type Schemas } from '../../api/client';
 import type { Fact, Session } from './facts';
+import { keep, keptPour } from './kept';
 import { marked } from './marks';
 import { onTaken, queued, send, subscribe, type Waiting } from './queue';
 
@@ -18,8 +19,21 @@ export interface Going {
 
 const sessionKey = (id: number) => ['pour-session', id];
 
-function load(id: number) {
-  return dataOf(client.GET('/api/pours/{id}/session', { params: { path: { id } } }));
+/** As the server says now; without network as it last said. */
+async function load(id: number): Promise<Session> {
+  try {
+    const session = await dataOf(
+      client.GET('/api/pours/{id}/session', { params: { path: { id } } }),
+    );
+    keep(session);
+    return session;
+  } catch (error) {
+    const last = error instanceof Problem && error.code === 'network' ? keptPour(id) : undefined;
+    if (!last) {
+      throw error;
+    }
+    return last;
+  }
 }
 
 /** A pour as it goes: as the server last said, with what waits here marked. */
@@ -34,7 +48,10 @@ export function useSession(id: number) {
     retry: false,
   });
   useEffect(() => {
-    onTaken((session) => queries.setQueryData(sessionKey(session.id), session));
+    onTaken((session) => {
+      keep(session);
+      queries.setQueryData(sessionKey(session.id), session);
+    });
     void send();
   }, [queries]);
   const going = useMemo((): Going | undefined => {
@@ -60,7 +77,10 @@ export function useOpenPour() {
   return useMutation({
     mutationFn: ({ key, body }: { key: string; body: Opening }) =>
       dataOf(client.POST('/api/pours', { body, params: { header: { 'Idempotency-Key': key } } })),
-    onSuccess: (session) => queries.setQueryData(sessionKey(session.id), session),
+    onSuccess: (session) => {
+      keep(session);
+      queries.setQueryData(sessionKey(session.id), session);
+    },
   });
 }
 

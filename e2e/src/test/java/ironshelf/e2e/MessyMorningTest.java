@@ -105,43 +105,6 @@ class MessyMorningTest {
     effort.holds("20 trays of one mix recipe, no scale, all as asked", 0, 25);
   }
 
-  /** With a scale nothing is pressed to weigh: a steady reading is taken by itself. */
-  @Test
-  void aScaleNeedsNoPressToWeigh(@Empty RunningApp app, Browser browser) {
-    Page page = browser.open(app, "/pour");
-    ShopApi shop = new ShopApi(page);
-    Map<String, Object> mix = Map.of("mix", "white-neat");
-    JsonNode made = make(shop, "Scale tray", "tray", mix, 20, "black");
-    page.navigate("/pour/sheet?" + query(made));
-    Effort effort = new Effort(page);
-    effort.press("To the bench");
-    page.waitForURL(Pattern.compile(".*/pours/\\d+"));
-    effort.press("Done, go on");
-    effort.press("Done, go on");
-    Bench bench = new Bench(page);
-    for (JsonNode at = step(page, ""); !isLeft(at); at = step(page, "")) {
-      String key = at.path("key").asString();
-      JsonNode weigh = at.path("weigh");
-      if (weigh.has("askedKg") && !weigh.path("bitByBit").asBoolean()) {
-        shop.post("/api/stand-ins/scale/tare", Map.of());
-        shop.post("/api/stand-ins/scale", Map.of("moreKg", weigh.path("askedKg").asDouble()));
-      } else if (at.path("kind").asString().equals("wet")) {
-        effort.press("Wet now");
-      } else {
-        effort.press(bench.key(Pattern.compile("went in$|is full$|has its part$|^Tapped$")));
-      }
-      page.waitForCondition(() -> !step(page, "").path("key").asString().equals(key));
-    }
-    effort.press("Placed, go on");
-    effort.press(bench.key("Record it"));
-    assertThat(bench.recorded()).isVisible();
-    effort.holds("20 trays of one mix recipe, with a scale, each mould pressed", 0, 45);
-  }
-
-  private static boolean isLeft(JsonNode step) {
-    return step.path("kind").asString().equals("left");
-  }
-
   /** A sheet poured as practice: mishaps on request, what pieces would have suffered, no trace. */
   @Test
   void practiceLeavesNoTrace(@Empty RunningApp app, Browser browser) {
