@@ -29,11 +29,11 @@ final class Screenshots {
     pages.put("inspect", "/pieces/40/inspect");
     pages.put("set-up", "/set-up/shape");
     pages.put("product", "/products/1");
-    pages.put("pour-sheet", "/pour/sheet?fills=1-3-5.6.7&colourway=2");
+    pages.put("pour-sheet", "/pour/sheet?fills=1-0-5.6.7&colourway=2");
     pages.put("open-pours", "/pour");
     pages.put("pours", "/pours");
     Map<String, String> us = new LinkedHashMap<>();
-    us.put("bench-short-us", "/pour/sheet?fills=1-3-5.6.7.8&colourway=2");
+    us.put("bench-short-us", "/pour/sheet?fills=1-0-5.6.7.8&colourway=2");
     try (Browser browser = new Browser()) {
       try (RunningApp app = new RunningApp(true)) {
         take(browser, app, pages, folder);
