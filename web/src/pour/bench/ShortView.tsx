@@ -112,5 +112,5 @@ function why({ state, sheet }: Bench): string {
             `${benchMass(weigh?.wentKg ?? 0)} of ${materialName(sheet, weigh?.material ?? '').toLowerCase()} went in for ${benchMass(weigh?.askedKg ?? 0)}`,
         )
         .join(', ')
-    : `the bowl gave less than its sum: ${benchMass(Math.abs(state.bowl.unaccountedKg))} not accounted for`;
+    : `The bowl gave less than its sum: ${benchMass(Math.abs(state.bowl.unaccountedKg))} not accounted for`;
 }
