@@ -23,13 +23,19 @@ class RecipeController {
   private final RecipePages pages;
   private final RecipeStarter starter;
   private final ColourOffers colours;
+  private final ColourwayVersions versions;
 
   RecipeController(
-      RecipeService recipes, RecipePages pages, RecipeStarter starter, ColourOffers colours) {
+      RecipeService recipes,
+      RecipePages pages,
+      RecipeStarter starter,
+      ColourOffers colours,
+      ColourwayVersions versions) {
     this.recipes = recipes;
     this.pages = pages;
     this.starter = starter;
     this.colours = colours;
+    this.versions = versions;
   }
 
   @GetMapping("/api/recipes")
@@ -67,7 +73,7 @@ class RecipeController {
   /** What a colourway was, version by version. */
   @GetMapping("/api/colourways/{id}/versions")
   List<ColourwayView> colourwayVersions(@PathVariable long id) {
-    return recipes.colourwayVersions(id);
+    return versions.all(id);
   }
 
   @PutMapping("/api/colourways/{id}")

@@ -51,13 +51,13 @@ public class RecipeService {
 
   private final RecipeRepository recipes;
   private final ColourwayRepository colourways;
-  private final ColourwayVersionRepository versions;
+  private final ColourwayVersions versions;
   private final MaterialService materials;
 
   RecipeService(
       RecipeRepository recipes,
       ColourwayRepository colourways,
-      ColourwayVersionRepository versions,
+      ColourwayVersions versions,
       MaterialService materials) {
     this.recipes = recipes;
     this.colourways = colourways;
@@ -162,34 +162,12 @@ public class RecipeService {
     if (wanted.isSame(was)) {
       return was;
     }
-    versions.save(new ColourwayVersion(was));
+    versions.keep(was);
     colourway.change(wanted.name().strip(), wanted.swatch(), wanted.waterOffsetPercent());
     // The doses of before must be gone before others take their places.
     colourways.flush();
     dose(colourway, wanted);
     return colourways.saveAndFlush(colourway).view();
-  }
-
-  /** A colourway as it was in a version of it; as it is where that is not known. */
-  @Transactional(readOnly = true)
-  public ColourwayView colourway(long id, @Nullable Integer versionNo) {
-    ColourwayView now = colourway(id);
-    return versionNo == null || versionNo == now.versionNo()
-        ? now
-        : versions
-            .findByColourwayIdAndVersionNo(id, versionNo)
-            .map(ColourwayVersion::was)
-            .orElse(now);
-  }
-
-  /** All versions of a colourway, the first one first. */
-  @Transactional(readOnly = true)
-  public List<ColourwayView> colourwayVersions(long id) {
-    ColourwayView now = colourway(id);
-    return Stream.concat(
-            versions.findByColourwayIdOrderByVersionNo(id).stream().map(ColourwayVersion::was),
-            Stream.of(now))
-        .toList();
   }
 
   private void dose(Colourway colourway, ColourwayRequest wanted) {

@@ -18,6 +18,7 @@ import ironshelf.pour.PourReader;
 import ironshelf.pour.PourTaken;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayVersions;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.NewRecipe;
 import ironshelf.recipe.RecipeService;
@@ -41,6 +42,7 @@ class LearnedService {
   private final MouldService moulds;
   private final PieceService pieces;
   private final WorkingTimes working;
+  private final ColourwayVersions versions;
 
   LearnedService(
       PourReader pours,
@@ -49,7 +51,8 @@ class LearnedService {
       ProductService products,
       MouldService moulds,
       PieceService pieces,
-      WorkingTimes working) {
+      WorkingTimes working,
+      ColourwayVersions versions) {
     this.pours = pours;
     this.recipes = recipes;
     this.materials = materials;
@@ -57,6 +60,7 @@ class LearnedService {
     this.moulds = moulds;
     this.pieces = pieces;
     this.working = working;
+    this.versions = versions;
   }
 
   LearnedView learned(long recipeId) {
@@ -163,8 +167,7 @@ class LearnedService {
         double asked = waterKg(pour, byId, false);
         if (asked > 0 && isWaterMeasured(pour, byId)) {
           double factor = waterKg(pour, byId, true) / asked;
-          double offset =
-              recipes.colourway(colourway.id(), pour.colourwayVersion()).waterOffsetPercent();
+          double offset = versions.of(colourway.id(), pour.colourwayVersion()).waterOffsetPercent();
           offsets.add(((1 + offset / 100) * factor - 1) * 100);
         }
       }

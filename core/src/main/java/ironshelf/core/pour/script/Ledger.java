@@ -314,13 +314,7 @@ final class Ledger implements What.Listener {
           Map.of("name", f.batch(), "value", kg, "left", most));
       return;
     }
-    List<Double> parts =
-        batch.mixes.stream()
-            .map(m -> held > 0 ? m.leftKg() / held : Math.max(0, m.firmKg()) / most)
-            .toList();
-    for (int i = 0; i < parts.size(); i++) {
-      batch.mixes.get(i).thrownKg += kg * parts.get(i);
-    }
+    batch.throwAway(kg);
     lost.add(new PourState.Lost(batch.key, kg, f.why(), requireNonNull(at)));
   }
 

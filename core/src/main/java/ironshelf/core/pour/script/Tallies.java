@@ -201,6 +201,19 @@ final class Tallies {
       return mixes.stream().mapToDouble(MixTally::firmKg).sum();
     }
 
+    /** Takes mix out of the bowls, of each by what is left in it, or by what it had. */
+    void throwAway(double kg) {
+      double left = sumLeftKg();
+      double firm = Math.max(0, sumFirmKg());
+      double[] parts =
+          mixes.stream()
+              .mapToDouble(m -> left > 0 ? m.leftKg() / left : Math.max(0, m.firmKg()) / firm)
+              .toArray();
+      for (int i = 0; i < parts.length; i++) {
+        mixes.get(i).thrownKg += kg * parts[i];
+      }
+    }
+
     double inKg() {
       return mixes.stream().mapToDouble(MixTally::inKg).sum();
     }
