@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
 import { client, dataOf, type Schemas } from '../api/client';
 import { entry } from './style/entry';
+import { decimalMark } from './style/mark';
 import { isBare, type Read, readQuantity } from './style/read';
 import { isUs } from './style/style';
 import { unitOf } from './style/units';
@@ -9,9 +10,10 @@ import { unitOf } from './style/units';
 export type Dimension = Exclude<Schemas['Reading']['dimension'], 'duration'>;
 
 export function reading(text: string, dimension: Dimension) {
+  const mark = decimalMark();
   return {
-    queryKey: ['quantity', dimension, text],
-    queryFn: () => dataOf(client.POST('/api/quantities/read', { body: { text, dimension } })),
+    queryKey: ['quantity', dimension, mark, text],
+    queryFn: () => dataOf(client.POST('/api/quantities/read', { body: { text, dimension, mark } })),
     staleTime: Infinity,
     retry: false,
   };

@@ -9,13 +9,12 @@ import { useStock } from '../material/useStock';
 import { Bottles } from './Bottles';
 import { cementABag } from './words';
 import { PhotoSwatch } from './PhotoSwatch';
-import { type Colourway, useRecipeActs } from './useRecipes';
+import { type Colourway, type RecipeData, useRecipeActs } from './useRecipes';
 import { numberIn } from '../kit/format';
 
 interface Props {
-  recipeId: number;
-  /** Codes of the mix's binders, which give the ground its colour. */
-  binders: string[];
+  /** The mix: its binders give the ground its colour. */
+  page: RecipeData;
   colourway?: Colourway;
   onDone: () => void;
 }
@@ -23,7 +22,7 @@ interface Props {
 const NONE = '';
 
 /** A colourway's name, swatch, water and doses. */
-export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
+export function ColourwayForm({ page, colourway, onDone }: Props) {
   const { data: stock } = useStock();
   const { colour } = useRecipeActs();
   const [name, setName] = useState(colourway?.name ?? '');
@@ -35,6 +34,10 @@ export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
       percent: String(d.percentOfBinder),
     })) ?? [{ id: NONE, percent: '3' }],
   );
+  const binders = (stock ?? [])
+    .filter((s) => page.lines.some((l) => l.materialId === s.material.id))
+    .filter((s) => s.material.role === 'binder')
+    .map((s) => s.material.code);
   const pigments = (stock ?? []).filter((s) => s.material.role === 'pigment');
   const bagKg = cementABag((stock ?? []).find((s) => binders.includes(s.material.code))?.material);
   const set = (row: number, part: Partial<(typeof doses)[number]>) =>
@@ -59,7 +62,7 @@ export function ColourwayForm({ recipeId, binders, colourway, onDone }: Props) {
   const submit = () =>
     colour.mutate(
       {
-        recipeId,
+        recipeId: page.recipe.firstId,
         ...(colourway && { id: colourway.id }),
         body: {
           name,

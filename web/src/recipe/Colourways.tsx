@@ -15,10 +15,6 @@ export function Colourways({ page }: { page: RecipeData }) {
   const { data: stock } = useStock();
   const [open, setOpen] = useState<Colourway | 'new'>();
   const names = new Map((stock ?? []).map((s) => [s.material.id, s.material]));
-  const binders = page.lines.flatMap((l) => {
-    const material = names.get(l.materialId);
-    return material?.role === 'binder' ? [material.code] : [];
-  });
   const bagKg = cementABag(
     page.lines.map((l) => names.get(l.materialId)).find((m) => m?.role === 'binder'),
   );
@@ -69,23 +65,14 @@ export function Colourways({ page }: { page: RecipeData }) {
               <Key onClick={() => setOpen(c)}>Change</Key>
             </Flex>
             {open !== 'new' && open?.id === c.id && (
-              <ColourwayForm
-                recipeId={page.recipe.firstId}
-                binders={binders}
-                colourway={c}
-                onDone={() => setOpen(undefined)}
-              />
+              <ColourwayForm page={page} colourway={c} onDone={() => setOpen(undefined)} />
             )}
           </Box>
         );
       })}
       <Box mt={3}>
         {open === 'new' ? (
-          <ColourwayForm
-            recipeId={page.recipe.firstId}
-            binders={binders}
-            onDone={() => setOpen(undefined)}
-          />
+          <ColourwayForm page={page} onDone={() => setOpen(undefined)} />
         ) : (
           <>
             <ColourOffers recipeId={page.recipe.id} />

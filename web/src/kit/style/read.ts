@@ -1,3 +1,4 @@
+import { type DecimalMark, decimalMark } from './mark';
 import { style } from './style';
 import { fromUnit, KG_PER_LB, KG_PER_OZ, L_PER_GALLON, type Measure, MM_PER_INCH } from './units';
 
@@ -19,35 +20,78 @@ interface Unit {
 const SPELLINGS: Partial<Record<Measure, [Unit, string][]>> = {
   mass: [
     [{ symbol: 'kg', factor: 1, next: 'g' }, 'kg kgs kilo kilos kilogram kilograms'],
+    [{ symbol: 't', factor: 1000, next: 'kg' }, 't tonne tonnes metric_ton metric_tons'],
     [{ symbol: 'g', factor: 0.001 }, 'g gr gram grams gramme grammes'],
     [{ symbol: 'lb', factor: KG_PER_LB, next: 'oz' }, 'lb lbs pound pounds #'],
     [{ symbol: 'oz', factor: KG_PER_OZ }, 'oz ounce ounces'],
   ],
   volume: [
-    [{ symbol: 'L', factor: 1, next: 'ml' }, 'l litre litres liter liters ltr'],
-    [{ symbol: 'ml', factor: 0.001 }, 'ml millilitre millilitres milliliter milliliters cc'],
-    [{ symbol: 'gal', factor: L_PER_GALLON, next: 'qt' }, 'gal gals gallon gallons'],
-    [{ symbol: 'qt', factor: L_PER_GALLON / 4, next: 'pt' }, 'qt quart quarts'],
-    [{ symbol: 'pt', factor: L_PER_GALLON / 8, next: 'fl oz' }, 'pt pint pints'],
-    [{ symbol: 'fl oz', factor: L_PER_GALLON / 128 }, 'fl_oz floz fluid_ounce fluid_ounces oz'],
-    [{ symbol: 'cu ft', factor: 28.316846592 }, 'cu_ft cubic_foot cubic_feet cuft'],
-    [{ symbol: 'tbsp', factor: L_PER_GALLON / 256 }, 'tbsp tablespoon tablespoons'],
-    [{ symbol: 'tsp', factor: L_PER_GALLON / 768 }, 'tsp teaspoon teaspoons'],
+    [{ symbol: 'L', factor: 1, next: 'ml' }, 'l litre litres liter liters ltr dm3'],
+    [
+      { symbol: 'ml', factor: 0.001 },
+      'ml millilitre millilitres milliliter milliliters cc cm3 cubic_centimetre cubic_centimetres cubic_centimeter cubic_centimeters',
+    ],
+    [{ symbol: 'cl', factor: 0.01 }, 'cl centilitre centilitres centiliters'],
+    [{ symbol: 'dl', factor: 0.1, next: 'ml' }, 'dl decilitre decilitres deciliter deciliters'],
+    [
+      { symbol: 'm3', factor: 1000, next: 'L' },
+      'm3 cubic_metre cubic_metres cubic_meter cubic_meters',
+    ],
+    [
+      { symbol: 'gal', factor: L_PER_GALLON, next: 'qt' },
+      'gal gals gallon gallons us_gal us_gals us_gallon us_gallons u_s_gal u_s_gallon u_s_gallons',
+    ],
+    [
+      { symbol: 'qt', factor: L_PER_GALLON / 4, next: 'pt' },
+      'qt qts quart quarts us_qt us_quart us_quarts',
+    ],
+    [
+      { symbol: 'pt', factor: L_PER_GALLON / 8, next: 'fl oz' },
+      'pt pts pint pints us_pt us_pint us_pints',
+    ],
+    [
+      { symbol: 'fl oz', factor: L_PER_GALLON / 128 },
+      'fl_oz floz fluid_ounce fluid_ounces us_fl_oz oz',
+    ],
+    [
+      { symbol: 'cu ft', factor: 28.316846592 },
+      'cu_ft cubic_foot cubic_feet cuft ft3 cubic_ft cu_foot cu_feet',
+    ],
+    [{ symbol: 'cu in', factor: 0.016387064 }, 'cu_in cubic_inch cubic_inches cuin in3'],
+    [{ symbol: 'tbsp', factor: L_PER_GALLON / 256 }, 'tbsp tbsps tbs tablespoon tablespoons'],
+    [{ symbol: 'tsp', factor: L_PER_GALLON / 768 }, 'tsp tsps teaspoon teaspoons'],
   ],
   length: [
-    [{ symbol: 'mm', factor: 1 }, 'mm millimetre millimetres'],
-    [{ symbol: 'cm', factor: 10, next: 'mm' }, 'cm centimetres'],
-    [{ symbol: 'm', factor: 1000, next: 'cm' }, 'm metre metres meter'],
-    [{ symbol: 'in', factor: MM_PER_INCH }, `in inch inches " ″ ” ''`],
+    [{ symbol: 'mm', factor: 1 }, 'mm mms millimetre millimetres millimeter millimeters'],
+    [
+      { symbol: 'cm', factor: 10, next: 'mm' },
+      'cm cms centimetre centimetres centimeter centimeters',
+    ],
+    [{ symbol: 'm', factor: 1000, next: 'cm' }, 'm metre metres meter meters'],
+    [{ symbol: 'in', factor: MM_PER_INCH }, `in ins inch inches " ″ ” '' ′′ ’’`],
     [{ symbol: 'ft', factor: 12 * MM_PER_INCH, next: 'in' }, `ft foot feet ' ′ ’`],
   ],
 };
 
-const NUMBER = /^(?:(\d+)[ -]+)?(\d+)\s*\/\s*(\d+)|^(\d+(?:[.,]\d+)?|[.,]\d+)/;
-const MAYBE_THOUSANDS = /^[1-9]\d{0,2},\d{3}$/;
+const NUMBER =
+  /^(?:(\d+)[ -]+)?(\d+)\s*\/\s*(\d+)|^([1-9]\d{0,2}(?: \d{3})+(?:[.,]\d+)?(?![\d.,/]*\d)|[.,]?\d(?:[\d.,]*\d)?)/;
+const COMMA_GROUPS = /^[1-9]\d{0,2}(,\d{3})+(\.\d+)?$/;
+const POINT_GROUPS = /^[1-9]\d{0,2}(\.\d{3})+,\d+$/;
+const PLAIN = /^\d*[.,]?\d+$/;
+const AMBIGUOUS: Record<DecimalMark, RegExp> = {
+  point: /,/,
+  comma: /^[1-9]\d{0,2}\.\d{3}$/,
+  either: /^[1-9]\d{0,2},\d{3}$/,
+};
+const CUBED = /^([a-z. ]+)\^?3(?![\d.,])/i;
 
 function find(spelling: string, measure: Measure): Unit | undefined {
-  const wanted = spelling.toLowerCase().replace(/\.$/, '').replace(/\s+/g, '_');
+  const wanted = spelling
+    .toLowerCase()
+    .replace(/\^/g, '')
+    .replace(/[.\s]+/g, ' ')
+    .trim()
+    .replace(/ /g, '_');
   if (measure === 'volume' && /^(c|cups?)$/.test(wanted)) {
     return { symbol: 'cup', factor: style().cup === 'us' ? L_PER_GALLON / 16 : 0.25 };
   }
@@ -61,22 +105,30 @@ export interface Read {
 }
 
 /** None where it cannot be read here. */
-export function readQuantity(text: string, measure: Measure, bare: string): Read | undefined {
+export function readQuantity(
+  text: string,
+  measure: Measure,
+  bare: string,
+  mark: DecimalMark = decimalMark(),
+): Read | undefined {
   let rest = plainText(text);
   let total = 0;
   let before: Unit | undefined;
   const echo: string[] = [];
   while (rest !== '') {
     const match = NUMBER.exec(rest);
-    if (!match || MAYBE_THOUSANDS.test(match[4] ?? '')) {
+    if (!match) {
       return undefined;
     }
     rest = rest.slice(match[0].length).trim();
-    const spelling = /^[^\d,+]*/.exec(rest)?.[0].replace(/\.$/, '') ?? '';
+    const spelling = unitIn(rest, measure);
+    if (spelling.trim() === '' && rest !== '') {
+      return undefined;
+    }
     rest = rest.slice(spelling.length).replace(/^[\s,+]+/, '');
     const unit = unitAt(spelling.trim(), before, measure, bare);
-    const n = valueOf(match);
-    if (!unit || !Number.isFinite(n)) {
+    const n = valueOf(match, mark);
+    if (!unit || !Number.isFinite(n) || (before && unit.factor >= before.factor)) {
       return undefined;
     }
     total += n * unit.factor;
@@ -99,11 +151,31 @@ function unitAt(
   return symbol === undefined ? undefined : find(symbol, measure);
 }
 
-function valueOf([, whole, above, below, decimal]: RegExpExecArray): number {
-  return decimal === undefined
-    ? Number(whole ?? 0) + Number(above) / Number(below)
-    : Number(decimal.replace(',', '.'));
+/** The unit that a text begins with; one that ends in a 3 only where it measures that. */
+function unitIn(rest: string, measure: Measure): string {
+  const cubed = CUBED.exec(rest);
+  return cubed && find(`${(cubed[1] ?? '').trim()}3`, measure)
+    ? cubed[0]
+    : (/^[^\d,+]*/.exec(rest)?.[0].replace(/\.$/, '') ?? '');
 }
+
+/** Not a number where its signs could mean two things here, or none. */
+function valueOf([, whole, above, below, typed]: RegExpExecArray, mark = decimalMark()): number {
+  if (typed === undefined) {
+    return Number(whole ?? 0) + Number(above) / Number(below);
+  }
+  const digits = typed.replace(/ /g, '');
+  if (mark === 'point' && COMMA_GROUPS.test(digits)) {
+    return Number(digits.replace(/,/g, ''));
+  }
+  if (mark === 'comma' && POINT_GROUPS.test(digits)) {
+    return Number(digits.replace(/\./g, '').replace(',', '.'));
+  }
+  const twoMeanings = !typed.includes(' ') && AMBIGUOUS[mark].test(digits);
+  return PLAIN.test(digits) && !twoMeanings ? Number(digits.replace(',', '.')) : NaN;
+}
+
+const ABSOLUTE_ZERO_C = -273.15;
 
 const BARE = /^[-−]?[\d.,/ ¼½¾⅐-⅞⁄-]+$/;
 
@@ -122,7 +194,7 @@ function plainText(text: string): string {
     .trim();
 }
 
-const DEGREES = /^(-?[\d.,]+)\s*(?:°|deg)?\s*([cf])\.?$/i;
+const DEGREES = /^(-?)([\d.,]*\d)\s*(?:°|deg(?:rees?|\.)?)?\s*(c|f|celsius|fahrenheit)\.?$/i;
 
 /**
  * The value typed in a field whose unit stands in its label: a bare number in that unit, or with a
@@ -130,10 +202,12 @@ const DEGREES = /^(-?[\d.,]+)\s*(?:°|deg)?\s*([cf])\.?$/i;
  */
 export function valueIn(text: string, measure: Measure): number | undefined {
   const plain = plainText(text);
-  const [, degrees, scale] = DEGREES.exec(plain) ?? [];
+  const [, sign, degrees, scale] = DEGREES.exec(plain) ?? [];
   if (measure === 'temperature' && degrees !== undefined) {
-    const n = Number(degrees.replace(',', '.'));
-    return /f/i.test(scale ?? '') ? ((n - 32) * 5) / 9 : n;
+    const match = NUMBER.exec(degrees);
+    const n = match ? valueOf(match) * (sign ? -1 : 1) : NaN;
+    const celsius = /^f/i.test(scale ?? '') ? ((n - 32) * 5) / 9 : n;
+    return celsius >= ABSOLUTE_ZERO_C ? celsius : undefined;
   }
   if (!isBare(plain)) {
     return readQuantity(plain, measure, '')?.value;

@@ -4,6 +4,7 @@ import { messageOf } from '../../api/client';
 import { QuantityField } from '../../kit/QuantityField';
 import { useReader } from '../../kit/quantity';
 import { benchMass, benchUnit } from '../../kit/style/bench';
+import { ColourwayForm } from '../../recipe/ColourwayForm';
 import { useRecipe } from '../../recipe/useRecipes';
 import type { Step, What } from '../script/facts';
 import { nextBatch } from './acts';
@@ -22,6 +23,7 @@ interface Props {
 export function SplitPanel({ bench, step, onNote, onSplit }: Props) {
   const [text, setText] = useState('');
   const [wrong, setWrong] = useState('');
+  const [making, setMaking] = useState(false);
   const read = useReader();
   const { data: recipe } = useRecipe(bench.sheet.recipe.id);
   const batch = bench.state.batches.find((b) => b.batch === step.batch);
@@ -39,6 +41,20 @@ export function SplitPanel({ bench, step, onNote, onSplit }: Props) {
     }
   };
   const own = bench.sheet.colourway;
+  if (making && recipe) {
+    return (
+      <>
+        <Text as="h2" textStyle="title" fontSize="40px" mb={2} tabIndex={-1}>
+          A colour made up here
+        </Text>
+        <Text maxW="620px">
+          Name it and say what is in it, as near as you know: it is kept with the recipe, so that it
+          can be poured again.
+        </Text>
+        <ColourwayForm page={recipe} onDone={() => setMaking(false)} />
+      </>
+    );
+  }
   return (
     <>
       <Text as="h2" textStyle="title" fontSize="40px" mb={2} tabIndex={-1}>
@@ -68,6 +84,11 @@ export function SplitPanel({ bench, step, onNote, onSplit }: Props) {
           title={`${own.name}, thinner`}
           words="the same colour with more water"
           onClick={() => void split(own.id)}
+        />
+        <Option
+          title="A colour made up here"
+          words="one that this recipe does not have yet"
+          onClick={() => setMaking(true)}
         />
       </Grid>
       {wrong && (

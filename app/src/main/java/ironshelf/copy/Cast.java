@@ -63,6 +63,10 @@ class Cast {
             .toList());
   }
 
+  @Nullable Instant emptiedAt() {
+    return emptiedAt;
+  }
+
   boolean isEmptied() {
     return emptiedAt != null;
   }

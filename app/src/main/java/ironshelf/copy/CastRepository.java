@@ -40,6 +40,10 @@ interface CastRepository extends JpaRepository<Cast, Long> {
 
   List<Cast> findByCopyIdInAndEmptiedAtIsNull(Collection<Long> copyIds);
 
+  /** Castings that were still in these copies at a moment, and have left them since. */
+  @Query("select c from Cast c where c.copyId in :copyIds and c.emptiedAt > :at order by c.id")
+  List<Cast> leftAfter(Collection<Long> copyIds, Instant at);
+
   List<Cast> findByPourIdOrderById(long pourId);
 
   /** How often and how long a mould was held. */

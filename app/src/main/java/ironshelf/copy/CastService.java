@@ -1,5 +1,6 @@
 package ironshelf.copy;
 
+import static java.util.Objects.requireNonNull;
 import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.mapping;
@@ -57,6 +58,18 @@ public class CastService {
               .findFirst()
               .orElseThrow(() -> ProblemException.unknown("copy", id));
       refuseUnfit(copy, filling, held.containsKey(id), seen.get(id));
+    }
+    for (Cast before : casts.leftAfter(seen.keySet(), filling.at())) {
+      Copy copy = copies.findById(before.copyId()).orElseThrow();
+      throw ProblemException.conflict(
+          "copy.heldThen",
+          Map.of(
+              "copy",
+              copy.code(),
+              "at",
+              filling.at(),
+              "until",
+              requireNonNull(before.emptiedAt())));
     }
     casts.unwashed(seen.keySet()).forEach(cast -> cast.wash(filling.at()));
     return chosen.stream()

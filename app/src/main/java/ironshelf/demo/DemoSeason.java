@@ -168,8 +168,9 @@ class DemoSeason {
       List<List<Long>> groups = new ArrayList<>();
       groups.add(poured(part, line.id(), at, part.copies(), scrap));
       if (scrap != null) {
-        // One more the next day for the one that was lost.
-        groups.add(poured(part, line.id(), at.plus(Duration.ofDays(1)), 1, null));
+        // One more for the one that was lost, the first morning that its copy is empty.
+        long days = (long) Math.ceil(part.outAfterH() / 24.0);
+        groups.add(poured(part, line.id(), at.plus(Duration.ofDays(days)), 1, null));
       }
       for (List<Long> pieces : groups) {
         Instant done = finish(pieces, no, i, now);

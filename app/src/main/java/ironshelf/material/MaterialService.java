@@ -152,7 +152,7 @@ public class MaterialService {
   }
 
   private QuantityReader quantities() {
-    return new QuantityReader(workshop.view().cup());
+    return workshop.view().quantities(null);
   }
 
   private MaterialView view(Material material) {

@@ -23,7 +23,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Predicate;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
@@ -37,9 +36,6 @@ public class OrderService {
 
   /** A line by its order's number and its place there. */
   public record LineName(long lineId, long orderId, String orderNumber, int position) {}
-
-  /** Nothing has this id. */
-  private static final long NONE = -1;
 
   private final OrderRepository orders;
   private final OrderLineRepository lines;
@@ -201,32 +197,29 @@ public class OrderService {
   @Transactional(readOnly = true)
   public PageOf<OrderView> orders(String search, Which which, Pageable page) {
     String words = search.strip().toLowerCase(Locale.ROOT);
-    String literal =
-        "%" + words.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
     Predicate<String> has = name -> name.toLowerCase(Locale.ROOT).contains(words);
     Page<OrderEntity> found =
-        orders.search(
-            literal,
-            orNone(finders.stream().flatMap(f -> f.ordersWith(search.strip()).stream())),
-            orNone(customers.all().stream().filter(c -> has.test(c.name())).map(CustomerView::id)),
-            orNone(
+        orders.findAll(
+            new OrderSearch(
+                words,
+                finders.stream().flatMap(f -> f.ordersWith(search.strip()).stream()).toList(),
+                customers.all().stream()
+                    .filter(c -> has.test(c.name()))
+                    .map(CustomerView::id)
+                    .toList(),
                 products.all().values().stream()
                     .filter(p -> has.test(p.name()))
-                    .map(ProductView::id)),
-            orNone(
+                    .map(ProductView::id)
+                    .toList(),
                 recipes.allColourways().values().stream()
                     .filter(c -> has.test(c.name()))
-                    .map(ColourwayView::id)),
-            which.name(),
+                    .map(ColourwayView::id)
+                    .toList(),
+                which),
             page);
     Map<Long, OrderView> views =
         progress.of(found.getContent()).stream().collect(toMap(OrderView::id, identity()));
     return PageOf.of(found, o -> requireNonNull(views.get(o.id())));
-  }
-
-  private static List<Long> orNone(Stream<Long> ids) {
-    List<Long> all = ids.toList();
-    return all.isEmpty() ? List.of(NONE) : all;
   }
 
   /** All that is accepted and not all sent, soonest due first. */

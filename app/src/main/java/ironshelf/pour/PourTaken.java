@@ -89,11 +89,6 @@ public record PourTaken(
     return taken.stream().map(Taken::actualKg).reduce(BigDecimal.ZERO, BigDecimal::add);
   }
 
-  /** What all of it that went into copies weighed; NaN where not all fillings were weighed. */
-  public double filledKg() {
-    return fills.stream().mapToDouble(f -> f.kg() == null ? Double.NaN : f.kg()).sum();
-  }
-
   /** How many copies have something of it. */
   public long copies() {
     return fills.stream().map(PourFillView::castId).distinct().count();

@@ -1,7 +1,7 @@
 package ironshelf.quantity;
 
+import ironshelf.core.quantity.DecimalMark;
 import ironshelf.core.quantity.Dimension;
-import ironshelf.core.quantity.QuantityReader;
 import ironshelf.core.quantity.Reading;
 import ironshelf.workshop.WorkshopService;
 import org.jspecify.annotations.Nullable;
@@ -12,8 +12,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class QuantityController {
 
-  /** A typed quantity and what it should measure; both are checked by the reader. */
-  record QuantityRequest(@Nullable String text, @Nullable Dimension dimension) {}
+  /**
+   * A typed quantity and what it should measure; both are checked by the reader.
+   *
+   * @param mark which sign parts decimals where it was typed; null: as the shop's units have it
+   */
+  record QuantityRequest(
+      @Nullable String text, @Nullable Dimension dimension, @Nullable DecimalMark mark) {}
 
   private final WorkshopService workshop;
 
@@ -23,6 +28,6 @@ class QuantityController {
 
   @PostMapping("/api/quantities/read")
   Reading read(@RequestBody QuantityRequest request) {
-    return new QuantityReader(workshop.view().cup()).read(request.text(), request.dimension());
+    return workshop.view().quantities(request.mark()).read(request.text(), request.dimension());
   }
 }

@@ -2,6 +2,9 @@ package ironshelf.workshop;
 
 import ironshelf.core.plan.OpenHours;
 import ironshelf.core.quantity.CupSize;
+import ironshelf.core.quantity.DecimalMark;
+import ironshelf.core.quantity.QuantityReader;
+import ironshelf.core.quantity.style.UnitSystem;
 import ironshelf.style.ShopStyle;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -38,4 +41,15 @@ public record WorkshopView(
     double scaleG,
     List<String> families,
     boolean setUp,
-    ShopStyle style) {}
+    ShopStyle style) {
+
+  /**
+   * Reads what people of this shop write.
+   *
+   * @param mark of the device that they write on; null where it is not known
+   */
+  public QuantityReader quantities(@Nullable DecimalMark mark) {
+    DecimalMark usual = style.units() == UnitSystem.US ? DecimalMark.POINT : DecimalMark.EITHER;
+    return new QuantityReader(cup, mark == null ? usual : mark);
+  }
+}

@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import ironshelf.App;
 import ironshelf.App.Answer;
 import ironshelf.Pouring;
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
@@ -100,6 +102,33 @@ class PourAndTakeOutTest {
     assertThat(app.act("/api/shelf/take-out", withReason).status()).isEqualTo(200);
     assertThat(app.act("/api/shelf/take-out", withReason).code()).isEqualTo("cast.emptied");
     assertThat(Pouring.group(app, pourId)).isNull();
+  }
+
+  /** A pour that is recorded for an earlier hour found its copies as they were then. */
+  @Test
+  void aCopyHeldSomethingElseThen(App app) {
+    Pouring chosen = Pouring.of(app, "Ripple bowl", 1);
+    long pourId = chosen.poured(app).body().path("id").asLong();
+    JsonNode cast = Pouring.group(app, pourId).path("casts").get(0);
+    Map<String, Object> out =
+        Map.of(
+            "castId", cast.path("id").asLong(),
+            "version", cast.path("version").asLong(),
+            "pieces", List.of(Map.of("massKg", 2.03)));
+    assertThat(
+            app.act(
+                    "/api/shelf/take-out",
+                    Map.of("casts", List.of(out), "earlyReason", "wanted for a trial"))
+                .status())
+        .isEqualTo(200);
+    Map<String, Object> earlier = new HashMap<>(chosen.pour(chosen.sheet(app), 1));
+    Instant now = Instant.parse(app.get("/api/workshop").path("now").asString());
+    earlier.put("pouredAt", now.minusSeconds(600).toString());
+    Answer refused = app.act("/api/pours/recorded", earlier);
+    assertThat(refused.code()).isEqualTo("copy.heldThen");
+    assertThat(refused.body().path("detail").asString()).startsWith(chosen.codes().get(0));
+    earlier.remove("pouredAt");
+    assertThat(app.act("/api/pours/recorded", earlier).status()).isEqualTo(200);
   }
 
   @Test

@@ -29,7 +29,7 @@ class DayInTheShopTest {
 
   @Test
   void fromPourToReady(Browser browser) throws Exception {
-    try (RunningApp app = new RunningApp(true)) {
+    try (RunningApp app = RunningApp.demo("metric")) {
       Page page = browser.open(app, "/");
       Bench shelf = new Bench(page);
       ShopApi shop = new ShopApi(page);

@@ -18,7 +18,7 @@ class FirstProductTest {
 
   /** A shop of its own for each: the set-up is only there once. */
   private static final class Shop implements AutoCloseable {
-    private final RunningApp app = new RunningApp(false);
+    private final RunningApp app = RunningApp.empty();
 
     @Override
     public void close() {

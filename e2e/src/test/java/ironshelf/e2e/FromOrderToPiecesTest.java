@@ -175,7 +175,7 @@ class FromOrderToPiecesTest {
 
   @Test
   void anEmptyShopSaysWhatToDo(RunningApp app, Browser browser) {
-    try (RunningApp empty = new RunningApp(false)) {
+    try (RunningApp empty = RunningApp.empty()) {
       Page page = browser.open(empty, "/");
       assertThat(page).hasTitle("Set up your shop · Iron Shelf");
       page.getByText("Leave the rest for later").click();

@@ -89,7 +89,7 @@ class KeyboardTest {
 
   @Test
   void piecesComeOutAreLookedAtAndGo(Browser browser) {
-    try (RunningApp app = new RunningApp(true)) {
+    try (RunningApp app = RunningApp.demo("metric")) {
       Page page = browser.open(app, "/");
       ShopApi shop = new ShopApi(page);
       press(page, "Ripple bowl ×3");
@@ -123,7 +123,7 @@ class KeyboardTest {
 
   @Test
   void aCastOfThePlanIsMoved(Browser browser) {
-    try (RunningApp app = new RunningApp(true)) {
+    try (RunningApp app = RunningApp.demo("metric")) {
       Page page = browser.open(app, "/plan");
       press(page, "by mould copy");
       Locator cast = page.getByLabel(Pattern.compile(", order .*")).first();
@@ -139,7 +139,7 @@ class KeyboardTest {
   /** The office: a recipe taken and given a colour, its cement delivered, a mould described. */
   @Test
   void theOfficeWorkOfAnEmptyShop(Browser browser) {
-    try (RunningApp app = new RunningApp(false)) {
+    try (RunningApp app = RunningApp.empty()) {
       Page page = browser.open(app, "/recipes");
       press(page, "Take it");
       assertThat(page).hasTitle(Pattern.compile("^Rapid neat"));

@@ -1,16 +1,18 @@
 package ironshelf.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static ironshelf.e2e.MorningShop.begin;
+import static ironshelf.e2e.MorningShop.make;
+import static ironshelf.e2e.MorningShop.query;
+import static ironshelf.e2e.MorningShop.recipe;
+import static ironshelf.e2e.MorningShop.step;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import ironshelf.e2e.Workshop.Empty;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.List;
+import ironshelf.e2e.Workshop.Own;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -19,7 +21,7 @@ import tools.jackson.databind.JsonNode;
 
 /**
  * A morning of twenty moulds of six products in four mixes, in an own shop, with what goes wrong on
- * any morning: each mishap in three presses at most, the server stopped twice and the network gone
+ * any morning: each mishap in three presses at most, the server killed twice and the network gone
  * once, and at the end all that was weighed is accounted for.
  */
 @ExtendWith(Workshop.class)
@@ -28,7 +30,7 @@ class MessyMorningTest {
   private static final int MOST_PRESSES = 3;
 
   @Test
-  void nothingIsLostOnABadMorning(@Empty RunningApp app, Browser browser) {
+  void nothingIsLostOnABadMorning(@Own RunningApp app, Browser browser) {
     Page page = browser.open(app, "/pour");
     ShopApi shop = new ShopApi(page);
     JsonNode pots = make(shop, "Harbour pot", "pot", Map.of("mix", "rapid-neat-4-1"), 4, "black");
@@ -73,65 +75,6 @@ class MessyMorningTest {
     effort.holds("booked by mistake", 0, MOST_PRESSES);
   }
 
-  /** A morning on which all goes as the sheet says, without a scale. */
-  @Test
-  void aPerfectMorningIsOnePressAMix(@Empty RunningApp app, Browser browser) {
-    Page page = browser.open(app, "/pour");
-    Map<String, Object> mix = Map.of("mix", "sand-cement");
-    JsonNode made = make(new ShopApi(page), "Morning tray", "tray", mix, 20, "black");
-    page.navigate("/pour/sheet?" + query(made));
-    Effort effort = new Effort(page);
-    effort.press("To the bench");
-    page.waitForURL(Pattern.compile(".*/pours/\\d+"));
-    effort.press("Done, go on");
-    effort.press("Done, go on");
-    Bench bench = new Bench(page);
-    while (!step(page, "").path("kind").asString().equals("left")) {
-      switch (step(page, "").path("kind").asString()) {
-        case "weigh" -> effort.press("All as asked, and wet");
-        case "finish" -> effort.press("Struck off");
-        default -> {
-          if (bench.key("All are full").isVisible()) {
-            effort.press("All are full");
-          } else {
-            effort.press(bench.key(Pattern.compile("is full$|has its part$")));
-          }
-        }
-      }
-    }
-    effort.press("Placed, go on");
-    effort.press(bench.key("Record it"));
-    assertThat(bench.recorded()).isVisible();
-    effort.holds("20 trays of one mix recipe, no scale, all as asked", 0, 25);
-  }
-
-  /** A sheet poured as practice: mishaps on request, what pieces would have suffered, no trace. */
-  @Test
-  void practiceLeavesNoTrace(@Empty RunningApp app, Browser browser) {
-    Page page = browser.open(app, "/pour");
-    ShopApi shop = new ShopApi(page);
-    JsonNode made =
-        make(shop, "Practice tray", "tray", Map.of("mix", "rapid-neat-4-1"), 2, "black");
-    JsonNode before = shop.get("/api/stock");
-    page.navigate("/pour/practice?" + query(made));
-    Bench bench = new Bench(page);
-    bench.key("Done, go on").click();
-    bench.key("Done, go on").click();
-    // The hand slips with the first water: far too much.
-    bench.key("Let something go wrong").click();
-    assertThat(page.getByText("A hand slipped")).isVisible();
-    bench.key("All as asked, and wet").click();
-    bench.key("All are full").click();
-    bench.key("Tapped").click();
-    bench.key("Placed, go on").click();
-    bench.key("Record it").click();
-    assertThat(page.getByText("The practice is over")).isVisible();
-    assertThat(page.getByText("Weak, dusting: Too much water")).isVisible();
-    Browser.isAccessible(page);
-    assertThat(shop.get("/api/stock")).isEqualTo(before);
-    assertThat(shop.get("/api/pours/open").toString()).doesNotContain("Practice tray");
-  }
-
   private static final Map<String, Object> SMALL = Map.of("heightMm", 18);
 
   /**
@@ -154,7 +97,7 @@ class MessyMorningTest {
     less.press("Take what I typed");
     less.press("The others follow");
     less.holds("too little of a powder: the others follow", 0, MOST_PRESSES);
-    app.restart();
+    app.kill();
     page.reload();
     bench.key("Wet now").click();
     bench.key(Pattern.compile("went in$")).click();
@@ -186,7 +129,7 @@ class MessyMorningTest {
     Effort rest = new Effort(page);
     rest.press("All as asked");
     rest.holds("all of a mix as the sheet says", 0, MOST_PRESSES);
-    app.restart();
+    app.kill();
     page.reload();
     bench.key(part + " is full").click();
     bench.key("Tapped").click();
@@ -297,60 +240,5 @@ class MessyMorningTest {
     // Nothing was ever delivered: the count is wrong, and what went in went in.
     bench.key("Record it anyway").click();
     assertThat(bench.recorded()).isVisible();
-  }
-
-  /** The step at hand of the pour on this page, as the server says. */
-  static JsonNode step(Page page, String kind) {
-    // Nothing waits on the device any more: page and server say the same.
-    page.waitForFunction("(localStorage.getItem('ironshelf-facts') ?? '[]') === '[]'");
-    String id = page.url().replaceAll(".*/", "");
-    JsonNode steps =
-        new ShopApi(page).get("/api/pours/" + id + "/session").path("state").path("steps");
-    for (JsonNode step : steps) {
-      if (step.path("status").asString().equals("now")
-          && (kind.isEmpty() || step.path("kind").asString().equals(kind))) {
-        return step;
-      }
-    }
-    throw new AssertionError("no step at hand: " + steps);
-  }
-
-  private static Bench begin(Page page, JsonNode... products) {
-    page.navigate("/pour/sheet?" + query(products));
-    page.getByText("To the bench").click();
-    page.waitForURL(Pattern.compile(".*/pours/\\d+"));
-    return new Bench(page);
-  }
-
-  static String query(JsonNode... products) {
-    List<String> fills = new ArrayList<>();
-    for (JsonNode made : products) {
-      for (JsonNode fill : made.path("fills")) {
-        List<String> copies = new ArrayList<>();
-        fill.path("copyIds").forEach(c -> copies.add(c.asString()));
-        fills.add(fill.path("productId").asLong() + "-0-" + String.join(".", copies));
-      }
-    }
-    long colourway = products[0].path("colourwayId").asLong();
-    return "fills=" + String.join("_", fills) + "&colourway=" + colourway;
-  }
-
-  private static JsonNode make(
-      ShopApi shop, String name, String shape, Map<String, Object> mix, int copies, String colour) {
-    Map<String, Object> product = new HashMap<>(mix);
-    product.put("name", name);
-    product.put("shape", shape);
-    product.put("copies", copies);
-    if (colour != null) {
-      product.put("colours", List.of(Map.of("code", colour)));
-    }
-    return shop.post("/api/set-up/product", product);
-  }
-
-  private static long recipe(ShopApi shop, JsonNode made) {
-    return shop.get("/api/products/" + made.path("productId").asLong())
-        .path("product")
-        .path("recipeId")
-        .asLong();
   }
 }

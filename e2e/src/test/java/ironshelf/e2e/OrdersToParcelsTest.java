@@ -32,7 +32,7 @@ class OrdersToParcelsTest {
 
   @Test
   void fromATableToASlip(Browser browser) throws Exception {
-    try (RunningApp app = new RunningApp(true)) {
+    try (RunningApp app = RunningApp.demo("metric")) {
       Page page = browser.open(app, "/orders");
       ShopApi shop = new ShopApi(page);
       aTableComesIn(page);

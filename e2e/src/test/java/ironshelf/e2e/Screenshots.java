@@ -35,10 +35,10 @@ final class Screenshots {
     Map<String, String> us = new LinkedHashMap<>();
     us.put("bench-short-us", "/pour/sheet?fills=1-0-5.6.7.8&colourway=2");
     try (Browser browser = new Browser()) {
-      try (RunningApp app = new RunningApp(true)) {
+      try (RunningApp app = RunningApp.demo("metric")) {
         take(browser, app, pages, folder);
       }
-      try (RunningApp app = new RunningApp(true, "us")) {
+      try (RunningApp app = RunningApp.demo("us")) {
         take(browser, app, us, folder);
       }
     }

@@ -21,7 +21,7 @@ class UsJourneysTest {
   /** 50 oz of dry mix, 60 to 40: 30 oz of white and 20 oz of grey (by hand). */
   @Test
   void aVesselOfThirtyOuncesWhiteAndTwentyGrey(Browser browser) {
-    try (RunningApp app = new RunningApp(false)) {
+    try (RunningApp app = RunningApp.empty()) {
       Page page = chicago(browser, app);
       Effort effort = new Effort(page);
       assertThat(page.getByLabel("units")).hasValue("us");
@@ -63,7 +63,7 @@ class UsJourneysTest {
    */
   @Test
   void aPlateOfFortyFivePounds(Browser browser) {
-    try (RunningApp app = new RunningApp(false)) {
+    try (RunningApp app = RunningApp.empty()) {
       Page page = chicago(browser, app);
       Effort effort = new Effort(page);
       toTheShape(effort);
@@ -94,7 +94,7 @@ class UsJourneysTest {
   /** 130 lb at 0.967 are 134.4 lb of wet mix (by hand): more than one 80 lb bag of it. */
   @Test
   void aSphereOfAHundredAndThirtyPounds(Browser browser) {
-    try (RunningApp app = new RunningApp(false)) {
+    try (RunningApp app = RunningApp.empty()) {
       Page page = chicago(browser, app);
       Effort effort = new Effort(page);
       effort.press("Next: who works when");

@@ -24,6 +24,10 @@ final class Workshop implements ParameterResolver {
   @Retention(RetentionPolicy.RUNTIME)
   @interface Empty {}
 
+  /** A parameter of {@link RunningApp} that is empty, in a process that can be killed. */
+  @Retention(RetentionPolicy.RUNTIME)
+  @interface Own {}
+
   /** A parameter of {@link RunningApp} that is a demo in US units, for its class alone. */
   @Retention(RetentionPolicy.RUNTIME)
   @interface Us {}
@@ -46,12 +50,14 @@ final class Workshop implements ParameterResolver {
       ofClass.getOrComputeIfAbsent("windows", name -> (AutoCloseable) browser::closeWindows);
       return browser;
     }
+    if (parameter.isAnnotated(Own.class)) {
+      return ofClass.getOrComputeIfAbsent("own", name -> RunningApp.killable(), RunningApp.class);
+    }
     if (parameter.isAnnotated(Us.class)) {
-      return ofClass.getOrComputeIfAbsent(
-          "us", name -> new RunningApp(true, "us"), RunningApp.class);
+      return ofClass.getOrComputeIfAbsent("us", name -> RunningApp.demo("us"), RunningApp.class);
     }
     return parameter.isAnnotated(Empty.class)
-        ? ofClass.getOrComputeIfAbsent("empty", name -> new RunningApp(false), RunningApp.class)
-        : ofRun.getOrComputeIfAbsent(DEMO, name -> new RunningApp(true), RunningApp.class);
+        ? ofClass.getOrComputeIfAbsent("empty", name -> RunningApp.empty(), RunningApp.class)
+        : ofRun.getOrComputeIfAbsent(DEMO, name -> RunningApp.demo("metric"), RunningApp.class);
   }
 }

@@ -22,11 +22,11 @@ import ironshelf.recipe.ColourwayVersions;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.NewRecipe;
 import ironshelf.recipe.RecipeService;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -71,14 +71,15 @@ class LearnedService {
         pours.takenTogether().stream()
             .filter(p -> recipes.recipe(p.recipeId()).firstId() == firstId)
             .toList();
-    Map<Long, List<PieceView>> made =
-        pieces.ofPours(own.stream().map(PourTaken::sessionId).toList()).stream()
-            .collect(groupingBy(PieceView::pourId));
+    Retentions retained =
+        new Retentions(
+            productsById,
+            pieces.ofPours(own.stream().map(PourTaken::sessionId).toList()).stream()
+                .collect(groupingBy(PieceView::castId)));
     List<Double> yields = new ArrayList<>();
     List<Double> retentions = new ArrayList<>();
     for (PourTaken pour : own) {
       Mass mass = Mass.of(pour, materials.byIds(ids(pour)));
-      List<PieceView> mine = made.getOrDefault(pour.sessionId(), List.of());
       double filledL = pour.filledL();
       if (pour.measured() && pour.leftKg() != null && filledL > 0) {
         double promisedL = mass.absoluteL * swell(recipeId, pour);
@@ -87,16 +88,10 @@ class LearnedService {
         double yieldL = filledL * mass.kg / filledKg;
         yields.add(yieldL / promisedL * used.yieldFactor());
       }
-      boolean whole =
-          pour.measured()
-              && pour.fills().stream()
-                  .allMatch(f -> productsById.get(f.productId()).layers().size() == 1);
-      // A piece of several layers does not tell what each of them lost.
       double mixedL = mass.absoluteL * swell(recipeId, pour);
-      // What the scale said went into the copies; else their share of what went into the bowl.
-      double weighedKg = pour.filledKg();
-      double filledKg = Double.isNaN(weighedKg) ? mass.kg * filledL / mixedL : weighedKg;
-      addRetentions(retentions, whole ? mine : List.of(), filledKg);
+      OptionalDouble filledKg =
+          pour.measured() ? OptionalDouble.of(mass.kg * filledL / mixedL) : OptionalDouble.empty();
+      retained.of(pour, own, filledKg).ifPresent(retentions::add);
     }
     return new LearnedView(
         used.yieldFactor(),
@@ -143,16 +138,6 @@ class LearnedService {
     BatchResult litre =
         BatchSum.of(BatchRequest.ofOneLitre(recipes.mix(recipeId, pour.colourwayId()).recipe()));
     return 1 / litre.lines().stream().mapToDouble(BatchResult.Line::absoluteL).sum();
-  }
-
-  private static void addRetentions(
-      List<Double> retentions, List<PieceView> mine, double filledKg) {
-    List<BigDecimal> weighed =
-        mine.stream().map(PieceView::massKg).filter(java.util.Objects::nonNull).toList();
-    if (weighed.size() == mine.size() && !mine.isEmpty() && filledKg > 0) {
-      double sum = weighed.stream().mapToDouble(BigDecimal::doubleValue).sum();
-      retentions.add(sum / filledKg);
-    }
   }
 
   private List<LearnedView.LearnedWater> water(long firstId, List<PourTaken> own) {

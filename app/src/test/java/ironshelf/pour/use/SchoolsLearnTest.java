@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.App;
 import ironshelf.App.Answer;
+import ironshelf.Pouring;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -129,6 +130,57 @@ class SchoolsLearnTest {
     JsonNode working = learned(made).path("working");
     assertThat(working.path("count").asInt()).isEqualTo(1);
     assertThat(working.path("value").asDouble()).isCloseTo(used + 0.25 * (9 - used), within(0.1));
+  }
+
+  /** One copy's filling was weighed: what its piece weighs, less its hardware, is what it kept. */
+  @Test
+  void whatAWeighedCopyKeptIsTaught() {
+    JsonNode made = make("bagged", Map.of("shape", "plate", "targetKg", 20));
+    double used = learned(made).path("retentionUsed").asDouble();
+    JsonNode session = open(made);
+    long id = session.path("id").asLong();
+    List<Map<String, Object>> facts = new ArrayList<>();
+    int filled = 0;
+    for (JsonNode batch : session.path("meant").path("sheet").path("batches")) {
+      for (JsonNode mix : batch.path("mixes")) {
+        facts.add(fact("asAsked", Map.of("mix", mix.path("key").asString())));
+        facts.add(fact("wetted", Map.of("mix", mix.path("key").asString())));
+      }
+      for (JsonNode portion : batch.path("portions")) {
+        Map<String, Object> fill = new HashMap<>();
+        fill.put("copy", portion.path("copy").asString());
+        fill.put("batch", batch.path("key").asString());
+        fill.put("all", true);
+        if (filled++ == 0) {
+          fill.put("kg", 20.5);
+          fill.put("source", "scale");
+        }
+        facts.add(fact("filled", fill));
+      }
+      facts.add(fact("tapped", Map.of("batch", batch.path("key").asString())));
+    }
+    facts.add(fact("leftWeighed", Map.of("kg", 1, "source", "scale")));
+    facts.add(fact("recorded", Map.of()));
+    Answer noted = app.act("/api/pours/" + id + "/facts", Map.of("facts", facts));
+    assertThat(noted.status()).as(noted.body().toString()).isEqualTo(200);
+    List<Map<String, Object>> out = new ArrayList<>();
+    double massKg = 19.7;
+    for (JsonNode cast : Pouring.group(app, id).path("casts")) {
+      out.add(
+          Map.of(
+              "castId", cast.path("id").asLong(),
+              "version", cast.path("version").asLong(),
+              "pieces", List.of(Map.of("massKg", massKg))));
+      massKg = 12; // Not weighed wet: what it kept is not known.
+    }
+    assertThat(out).hasSize(2);
+    Answer taken =
+        app.act("/api/shelf/take-out", Map.of("casts", out, "earlyReason", "for a trial"));
+    assertThat(taken.status()).as(taken.body().toString()).isEqualTo(200);
+    JsonNode retention = learned(made).path("retention");
+    assertThat(retention.path("count").asInt()).isEqualTo(1);
+    assertThat(retention.path("value").asDouble())
+        .isCloseTo(used + 0.25 * (19.7 / 20.5 - used), within(1e-6));
   }
 
   /** Two colours beside each other, and a piece that is sold by its mass, as foretold. */

@@ -58,9 +58,11 @@ public record Amount(double massKg, @Nullable Double packs, String echo) {
   public static Amount delivered(String text, Basis of, QuantityReader quantities) {
     new Findings().text("amount", text, 80).orRefuse();
     Matcher packs = PACKS.matcher(text.strip());
-    Optional<Double> bare = NumberText.read(text);
+    Optional<Double> bare = NumberText.read(text, quantities.mark());
     Optional<Double> count =
-        packs.matches() ? NumberText.read(packs.group("number")) : Optional.empty();
+        packs.matches()
+            ? NumberText.read(packs.group("number"), quantities.mark())
+            : Optional.empty();
     if (count.isPresent() || (bare.isPresent() && of.packKg() != null)) {
       double number = count.or(() -> bare).orElseThrow();
       if (of.packKg() == null) {
@@ -77,12 +79,16 @@ public record Amount(double massKg, @Nullable Double packs, String echo) {
   public static Amount pack(String text, Basis of, QuantityReader quantities) {
     new Findings().text("amount", text, 80).orRefuse();
     Matcher pieces = PIECES.matcher(text.strip());
-    if (pieces.matches() && NumberText.read(pieces.group("number")).isPresent()) {
+    Optional<Double> counted =
+        pieces.matches()
+            ? NumberText.read(pieces.group("number"), quantities.mark())
+            : Optional.empty();
+    if (counted.isPresent()) {
       if (of.pieceG() == null) {
         throw new RefusedException(
             new Finding(FindingCode.PIECE_MASS_UNKNOWN, "amount", Map.of("value", text.strip())));
       }
-      double number = NumberText.read(pieces.group("number")).orElseThrow();
+      double number = counted.orElseThrow();
       return new Amount(number * of.pieceG() / 1000, null, plain(number) + " pieces");
     }
     Matcher contained = PACKS.matcher(text.strip());

@@ -1,6 +1,7 @@
 package ironshelf.core.quantity;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 
 /**
@@ -11,12 +12,12 @@ public final class NumberText {
   private NumberText() {}
 
   /** The number, where the whole text is one; nothing where it is not, or could mean two things. */
-  public static Optional<Double> read(String text) {
+  public static Optional<Double> read(String text, DecimalMark mark) {
     Matcher number = NumberReader.NUMBER.matcher(NumberReader.plain(text));
-    if (!number.matches() || NumberReader.isAmbiguous(number)) {
-      return Optional.empty();
-    }
-    double value = NumberReader.value(number);
-    return Double.isNaN(value) ? Optional.empty() : Optional.of(value);
+    OptionalDouble value =
+        number.matches() ? NumberReader.value(number, mark) : OptionalDouble.empty();
+    return value.isEmpty() || Double.isNaN(value.getAsDouble())
+        ? Optional.empty()
+        : Optional.of(value.getAsDouble());
   }
 }

@@ -3,6 +3,7 @@ package ironshelf.core.quantity;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * Reads quantities as people type them: {@code 2 lb 4 oz}, {@code 1 1/4 gal}, {@code 3/4"}, {@code
@@ -10,18 +11,36 @@ import java.util.regex.Matcher;
  * larger unit is in the next smaller one ({@code 2lb 4} is 2 lb 4 oz).
  *
  * <p>Conversions are those of the JVM's standard units library, exact to double precision. Refused:
- * nothing readable, a unit nobody knows or of another kind, {@code 1,250} (it could be either), a
- * minus sign anywhere but before a temperature. Not promised: the range; whoever uses the value
- * checks that.
+ * nothing readable, a unit nobody knows or of another kind, a number whose signs could mean two
+ * things where it is typed ({@code 1,250}, {@code 1,2,3}; see {@link DecimalMark}), two numbers
+ * without a unit between them, a unit that is not smaller than the one before it, a minus sign
+ * anywhere but before a temperature, what is colder than -273.15 °C. Not promised: the range;
+ * whoever uses the value checks that.
  */
 public final class QuantityReader {
 
   private static final int MOST_CHARACTERS = 80;
+  private static final double ABSOLUTE_ZERO_C = -273.15;
+
+  /** A unit that ends in a 3: {@code ft3}, {@code cm^3}. */
+  private static final Pattern CUBED = Pattern.compile("([a-zA-Z. ]+)\\^?3(?![\\d.,])");
 
   private final UnitTable units;
+  private final DecimalMark mark;
 
+  /** A reader that asks back whatever the decimal mark decides. */
   public QuantityReader(CupSize cup) {
+    this(cup, DecimalMark.EITHER);
+  }
+
+  public QuantityReader(CupSize cup, DecimalMark mark) {
     this.units = new UnitTable(cup);
+    this.mark = mark;
+  }
+
+  /** How numbers are read. */
+  public DecimalMark mark() {
+    return mark;
   }
 
   /**
@@ -43,17 +62,25 @@ public final class QuantityReader {
       if (!number.lookingAt() || (before != null && dimension == Dimension.TEMPERATURE)) {
         throw refused(FindingCode.QUANTITY_UNREADABLE, text, dimension, rest);
       }
-      if (NumberReader.isAmbiguous(number)) {
-        throw refused(FindingCode.QUANTITY_COMMA_AMBIGUOUS, text, dimension, number.group());
-      }
-      double value = NumberReader.value(number);
+      double value =
+          NumberReader.value(number, mark)
+              .orElseThrow(
+                  () ->
+                      refused(
+                          FindingCode.QUANTITY_COMMA_AMBIGUOUS, text, dimension, number.group()));
       if (Double.isNaN(value)) {
         throw refused(FindingCode.QUANTITY_UNREADABLE, text, dimension, number.group());
       }
       rest = rest.substring(number.end()).strip();
-      String spelling = leadingUnit(rest);
+      String spelling = leadingUnit(rest, dimension);
+      if (spelling.isBlank() && !rest.isEmpty()) {
+        throw refused(FindingCode.QUANTITY_UNREADABLE, text, dimension, rest);
+      }
       rest = rest.substring(spelling.length()).replaceFirst("^[\\s,+]+", "");
       UnitTable.Entry unit = unitOf(spelling.strip(), before, text, dimension);
+      if (before != null && !unit.isSmallerThan(before)) {
+        throw refused(FindingCode.QUANTITY_UNREADABLE, text, dimension, number.group());
+      }
       total += unit.toBase().convert(minus ? -value : value);
       echo.append(echo.isEmpty() ? (minus ? "-" : "") : " ")
           .append(number.group().strip())
@@ -64,6 +91,13 @@ public final class QuantityReader {
     if (before == null || !Double.isFinite(total)) {
       throw refused(FindingCode.QUANTITY_UNREADABLE, text, dimension, text);
     }
+    new Findings()
+        .addIf(
+            dimension == Dimension.TEMPERATURE && total < ABSOLUTE_ZERO_C,
+            FindingCode.NUMBER_TOO_SMALL,
+            "text",
+            Map.of("value", total, "low", ABSOLUTE_ZERO_C))
+        .orRefuse();
     return new Reading(text, dimension, total, echo.toString());
   }
 
@@ -76,7 +110,7 @@ public final class QuantityReader {
           .orElseThrow(() -> refused(FindingCode.QUANTITY_UNREADABLE, text, dimension, text));
     }
     return units
-        .find(dimension, spelling)
+        .find(dimension, spelling.replace("^", ""))
         .orElseThrow(
             () ->
                 refused(
@@ -88,7 +122,11 @@ public final class QuantityReader {
                     spelling));
   }
 
-  private static String leadingUnit(String rest) {
+  private String leadingUnit(String rest, Dimension dimension) {
+    Matcher cubed = CUBED.matcher(rest);
+    if (cubed.lookingAt() && units.find(dimension, cubed.group(1).strip() + "3").isPresent()) {
+      return cubed.group();
+    }
     int end = 0;
     while (end < rest.length()
         && !Character.isDigit(rest.charAt(end))

@@ -23,7 +23,11 @@ final class UnitTable {
    * @param symbol how the unit is echoed
    * @param next the symbol that a bare number behind this unit is read in ("2 lb 4"), or null
    */
-  record Entry(Dimension dimension, String symbol, UnitConverter toBase, String next) {}
+  record Entry(Dimension dimension, String symbol, UnitConverter toBase, String next) {
+    boolean isSmallerThan(Entry other) {
+      return toBase.convert(1) < other.toBase.convert(1);
+    }
+  }
 
   private static final Unit<Volume> MILLILITRE = MILLI(Units.LITRE);
 
@@ -31,25 +35,133 @@ final class UnitTable {
 
   UnitTable(CupSize cup) {
     mass(Units.KILOGRAM, "kg", "g", "kgs", "kilo", "kilos", "kilogram", "kilograms");
+    mass(Units.KILOGRAM.multiply(1_000), "t", "kg", "tonne", "tonnes", "metric ton", "metric tons");
     mass(Units.GRAM, "g", null, "gr", "gram", "grams", "gramme", "grammes");
     mass(USCustomary.POUND, "lb", "oz", "lbs", "pound", "pounds", "#");
     mass(USCustomary.OUNCE, "oz", null, "ounce", "ounces");
 
-    volume(Units.LITRE, "L", "ml", "l", "litre", "litres", "liter", "liters", "ltr");
-    volume(MILLILITRE, "ml", null, "millilitre", "millilitres", "milliliter", "milliliters", "cc");
-    volume(USCustomary.GALLON_LIQUID, "gal", "qt", "gallon", "gallons", "gals");
-    volume(USCustomary.GALLON_LIQUID.divide(4), "qt", "pt", "quart", "quarts");
-    volume(USCustomary.GALLON_LIQUID.divide(8), "pt", "fl oz", "pint", "pints");
-    volume(USCustomary.FLUID_OUNCE, "fl oz", null, "floz", "fluid ounce", "fluid ounces", "oz");
+    volume(Units.LITRE, "L", "ml", "l", "litre", "litres", "liter", "liters", "ltr", "dm3");
+    volume(
+        MILLILITRE,
+        "ml",
+        null,
+        "millilitre",
+        "millilitres",
+        "milliliter",
+        "milliliters",
+        "cc",
+        "cm3",
+        "cubic centimetre",
+        "cubic centimetres",
+        "cubic centimeter",
+        "cubic centimeters");
+    volume(MILLILITRE.multiply(10), "cl", null, "centilitre", "centilitres", "centiliters");
+    volume(
+        MILLILITRE.multiply(100), "dl", "ml", "decilitre", "decilitres", "deciliter", "deciliters");
+    volume(
+        Units.LITRE.multiply(1_000),
+        "m3",
+        "L",
+        "cubic metre",
+        "cubic metres",
+        "cubic meter",
+        "cubic meters");
+    volume(
+        USCustomary.GALLON_LIQUID,
+        "gal",
+        "qt",
+        "gallon",
+        "gallons",
+        "gals",
+        "us gal",
+        "us gals",
+        "us gallon",
+        "us gallons",
+        "u s gal",
+        "u s gallon",
+        "u s gallons");
+    volume(
+        USCustomary.GALLON_LIQUID.divide(4),
+        "qt",
+        "pt",
+        "quart",
+        "quarts",
+        "qts",
+        "us qt",
+        "us quart",
+        "us quarts");
+    volume(
+        USCustomary.GALLON_LIQUID.divide(8),
+        "pt",
+        "fl oz",
+        "pint",
+        "pints",
+        "pts",
+        "us pt",
+        "us pint",
+        "us pints");
+    volume(
+        USCustomary.FLUID_OUNCE,
+        "fl oz",
+        null,
+        "floz",
+        "fluid ounce",
+        "fluid ounces",
+        "us fl oz",
+        "oz");
     volume(MILLILITRE.multiply(cup.ml()), "cup", null, "cups", "c");
-    volume(USCustomary.CUBIC_FOOT, "cu ft", null, "cubic foot", "cubic feet", "cuft");
-    volume(USCustomary.FLUID_OUNCE.divide(2), "tbsp", null, "tablespoon", "tablespoons");
-    volume(USCustomary.FLUID_OUNCE.divide(6), "tsp", null, "teaspoon", "teaspoons");
+    volume(
+        USCustomary.CUBIC_FOOT,
+        "cu ft",
+        null,
+        "cubic foot",
+        "cubic feet",
+        "cuft",
+        "ft3",
+        "cubic ft",
+        "cu foot",
+        "cu feet");
+    volume(USCustomary.CUBIC_INCH, "cu in", null, "cubic inch", "cubic inches", "cuin", "in3");
+    volume(
+        USCustomary.FLUID_OUNCE.divide(2),
+        "tbsp",
+        null,
+        "tbsps",
+        "tbs",
+        "tablespoon",
+        "tablespoons");
+    volume(USCustomary.FLUID_OUNCE.divide(6), "tsp", null, "tsps", "teaspoon", "teaspoons");
 
     var mm = MILLI(Units.METRE);
-    put(Dimension.LENGTH, mm.getConverterTo(mm), "mm", null, "millimetre", "millimetres");
-    put(Dimension.LENGTH, CENTI(Units.METRE).getConverterTo(mm), "cm", "mm", "centimetres");
-    put(Dimension.LENGTH, Units.METRE.getConverterTo(mm), "m", "cm", "metre", "metres", "meter");
+    put(
+        Dimension.LENGTH,
+        mm.getConverterTo(mm),
+        "mm",
+        null,
+        "millimetre",
+        "millimetres",
+        "millimeter",
+        "millimeters",
+        "mms");
+    put(
+        Dimension.LENGTH,
+        CENTI(Units.METRE).getConverterTo(mm),
+        "cm",
+        "mm",
+        "centimetre",
+        "centimetres",
+        "centimeter",
+        "centimeters",
+        "cms");
+    put(
+        Dimension.LENGTH,
+        Units.METRE.getConverterTo(mm),
+        "m",
+        "cm",
+        "metre",
+        "metres",
+        "meter",
+        "meters");
     put(
         Dimension.LENGTH,
         USCustomary.INCH.getConverterTo(mm),
@@ -60,7 +172,10 @@ final class UnitTable {
         "\"",
         "″",
         "”",
-        "''");
+        "''",
+        "′′",
+        "’’",
+        "ins");
     put(
         Dimension.LENGTH,
         USCustomary.FOOT.getConverterTo(mm),
@@ -81,6 +196,11 @@ final class UnitTable {
         "deg c",
         "degc",
         "celsius",
+        "degrees",
+        "degrees c",
+        "degree c",
+        "degrees celsius",
+        "deg celsius",
         "°");
     put(
         Dimension.TEMPERATURE,
@@ -90,6 +210,10 @@ final class UnitTable {
         "f",
         "deg f",
         "degf",
+        "degrees f",
+        "degree f",
+        "degrees fahrenheit",
+        "deg fahrenheit",
         "fahrenheit");
 
     put(
@@ -155,6 +279,8 @@ final class UnitTable {
   }
 
   private static String key(Dimension dimension, String spelling) {
-    return dimension + " " + spelling.toLowerCase(Locale.ROOT).replaceAll("[.\\s]+", " ").strip();
+    return dimension
+        + " "
+        + spelling.toLowerCase(Locale.ROOT).replaceAll("[.\\s]+", " ").replace("° ", "°").strip();
   }
 }

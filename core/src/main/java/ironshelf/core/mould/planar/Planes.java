@@ -1,6 +1,10 @@
 package ironshelf.core.mould.planar;
 
+import ironshelf.core.quantity.Finding;
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.RefusedException;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -15,9 +19,32 @@ public final class Planes {
   /** Arcs are flattened so that no chord is farther off (handbook 2-1). */
   public static final double FLATNESS_MM = 0.1;
 
+  /** What encloses no more encloses nothing. */
+  private static final double LEAST_MM2 = 1e-6;
+
   private static final GeometryFactory FACTORY = new GeometryFactory();
 
   private Planes() {}
+
+  /**
+   * The closed figure of an outline.
+   *
+   * @param field to name in what is refused
+   * @throws RefusedException if it has fewer corners than close a figure, encloses nothing, or
+   *     crosses or touches itself
+   */
+  public static Polygon figure(List<PlanPoint> outline, String field) {
+    List<Coordinate> corners = PlanPoint.flatten(outline);
+    Polygon figure = corners.size() < 3 ? null : polygon(corners);
+    Map<String, Object> value = Map.of("value", outline.size());
+    if (figure == null || !(figure.getArea() > LEAST_MM2)) {
+      throw new RefusedException(new Finding(FindingCode.OUTLINE_EMPTY, field, value));
+    }
+    if (!figure.isSimple() || !figure.isValid()) {
+      throw new RefusedException(new Finding(FindingCode.OUTLINE_CROSSES, field, value));
+    }
+    return figure;
+  }
 
   /** A closed figure through these corners in order. */
   public static Polygon polygon(List<Coordinate> corners) {

@@ -5,7 +5,7 @@ import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.RefusedException;
 import java.awt.geom.AffineTransform;
-import java.util.Arrays;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -20,6 +20,9 @@ public final class SvgPath {
 
   private static final int MOST_CHARACTERS = 200_000;
 
+  /** Points no farther apart are one. */
+  private static final double SAME_MM = 1e-4;
+
   private SvgPath() {}
 
   /**
@@ -27,7 +30,8 @@ public final class SvgPath {
    * downwards, an outline's upwards: it is turned over, so that it looks the same.
    *
    * @param mmPerUnit size of the drawing's unit, 0.001 to 1 000
-   * @throws RefusedException if it is no path data, or not exactly one closed piece
+   * @throws RefusedException if it is no path data, not exactly one closed piece, or a piece that
+   *     encloses nothing or crosses itself
    */
   public static List<PlanPoint> read(String path, double mmPerUnit) {
     new Findings()
@@ -56,8 +60,23 @@ public final class SvgPath {
           new Finding(FindingCode.PATH_PIECES, "svgPath", Map.of("value", pieces.size())));
     }
     Coordinate[] ring = pieces.get(0);
-    int last = ring[0].equals2D(ring[ring.length - 1]) ? ring.length - 1 : ring.length;
-    return Arrays.stream(ring, 0, last).map(c -> PlanPoint.of(c.x, c.y)).toList();
+    List<PlanPoint> outline = distinct(ring).stream().map(c -> PlanPoint.of(c.x, c.y)).toList();
+    Planes.figure(outline, "svgPath");
+    return outline;
+  }
+
+  /** Without points that repeat the one before: arcs meet their neighbours but for rounding. */
+  private static List<Coordinate> distinct(Coordinate[] ring) {
+    List<Coordinate> kept = new ArrayList<>();
+    for (Coordinate c : ring) {
+      if (kept.isEmpty() || kept.get(kept.size() - 1).distance(c) > SAME_MM) {
+        kept.add(c);
+      }
+    }
+    while (kept.size() > 1 && kept.get(0).distance(kept.get(kept.size() - 1)) <= SAME_MM) {
+      kept.remove(kept.size() - 1);
+    }
+    return kept;
   }
 
   /** Path data in millimetres, y growing downwards. */

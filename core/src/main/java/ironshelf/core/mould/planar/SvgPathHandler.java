@@ -159,7 +159,7 @@ final class SvgPathHandler extends DefaultPathHandler {
     double half = a.distance(b) / 2;
     double grow = Math.max(1, half);
     double toCentre = Math.sqrt(Math.max(0, grow * grow - half * half));
-    double side = large == sweep ? -1 : 1;
+    double side = large == sweep ? 1 : -1;
     double ux = (b.getX() - a.getX()) / (2 * half);
     double uy = (b.getY() - a.getY()) / (2 * half);
     double cx = (a.getX() + b.getX()) / 2 + side * uy * toCentre;

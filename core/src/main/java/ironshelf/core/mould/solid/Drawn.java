@@ -45,9 +45,14 @@ public sealed interface Drawn extends Solid
     return Math.max(0, Math.min(zMm, heightMm()));
   }
 
-  /** Whether its sides run straight from floor to rim, so that its ends say all of its widths. */
-  default boolean straight() {
-    return true;
+  /** The heights at which its sides bend or step, floor and rim among them. */
+  default List<Double> bendsMm() {
+    return List.of(0.0, heightMm());
+  }
+
+  /** Whether its sides curve between their bends, where others run straight. */
+  default boolean curved() {
+    return false;
   }
 
   /** The name of the field to speak of when the solid is too wide at a level. */

@@ -7,6 +7,8 @@ import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Geometry;
 
 /**
@@ -131,9 +133,15 @@ public record MeshSolid(List<Layer> layers, double draftDeg) implements Drawn {
         .toList();
   }
 
+  /** Half-way between two levels the cut steps from one to the next. */
   @Override
-  public boolean straight() {
-    return false;
+  public List<Double> bendsMm() {
+    return Stream.concat(
+            Stream.of(0.0, heightMm()),
+            IntStream.range(1, layers.size())
+                .mapToObj(i -> (layers.get(i - 1).zMm + layers.get(i).zMm) / 2))
+        .sorted()
+        .toList();
   }
 
   @Override

@@ -3,10 +3,8 @@ package ironshelf.core.mould.solid;
 import ironshelf.core.mould.planar.CrossSection;
 import ironshelf.core.mould.planar.PlanPoint;
 import ironshelf.core.mould.planar.Planes;
-import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import java.util.List;
-import java.util.Map;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
@@ -26,28 +24,15 @@ public record Outline(List<PlanPoint> points, double heightMm) implements Drawn 
         new Findings().list("points", points, MOST_POINTS).length("heightMm", heightMm);
     findings.orRefuse();
     points = List.copyOf(points);
-    Polygon figure = figure(points);
+    Polygon figure = Planes.figure(points, "points");
     findings
-        .addIf(
-            figure == null || !(figure.getArea() > 0),
-            FindingCode.OUTLINE_EMPTY,
-            "points",
-            Map.of("value", points.size()))
-        .orRefuse();
-    findings
-        .addIf(
-            !figure.isSimple() || !figure.isValid(),
-            FindingCode.OUTLINE_CROSSES,
-            "points",
-            Map.of("value", points.size()))
         .length("points.width", figure.getEnvelopeInternal().getWidth())
         .length("points.depth", figure.getEnvelopeInternal().getHeight())
         .orRefuse();
   }
 
   private static Polygon figure(List<PlanPoint> points) {
-    var corners = PlanPoint.flatten(points);
-    return corners.size() < 3 ? null : Planes.polygon(corners);
+    return Planes.polygon(PlanPoint.flatten(points));
   }
 
   /** The figure with the middle of its box at the origin. */

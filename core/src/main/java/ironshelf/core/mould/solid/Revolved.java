@@ -24,7 +24,7 @@ import org.locationtech.jts.geom.Polygon;
 public record Revolved(List<Turn> profile) implements Drawn {
 
   private static final int MOST_POINTS = 500;
-  private static final double SLIVER = 1e-7;
+  private static final double SLIVER = 1e-12;
 
   /** A point of the closed half profile, in mm. */
   public record Turn(double rMm, double zMm) {
@@ -144,8 +144,8 @@ public record Revolved(List<Turn> profile) implements Drawn {
   }
 
   @Override
-  public boolean straight() {
-    return false;
+  public List<Double> bendsMm() {
+    return profile.stream().map(Turn::zMm).distinct().sorted().toList();
   }
 
   @Override

@@ -58,8 +58,8 @@ public record Sphere(double diameterMm, double flatDiameterMm) implements Drawn 
   }
 
   @Override
-  public boolean straight() {
-    return false;
+  public boolean curved() {
+    return true;
   }
 
   @Override

@@ -11,6 +11,8 @@ import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.twod.PolygonsSet;
 import org.hipparchus.geometry.euclidean.twod.Vector2D;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
 
@@ -110,6 +112,65 @@ class OutlineTest {
     double half = Math.PI * 50 * 50 / 2;
     assertThat(area(SvgPath.read("M0 0 A50 50 0 0 1 100 0 Z", 1)))
         .isCloseTo(half, within(half * 0.004));
+  }
+
+  /**
+   * SVG 2, 9.3.8: sweep draws the arc in the direction of growing angles, which on a drawing with y
+   * downwards is the one over the chord; large takes the arc of more than half a turn. Areas by the
+   * circle's segment: r2 / 2 (angle - sin angle).
+   */
+  @ParameterizedTest
+  @CsvSource({"0, 0", "0, 1", "1, 0", "1, 1"})
+  void arcsTakeTheWayThatTheirFlagsSay(int large, int sweep) {
+    double r = 65;
+    double angle = 2 * Math.asin(50 / r);
+    double segment = r * r / 2 * (angle - Math.sin(angle));
+    double bulge = r - Math.sqrt(r * r - 50 * 50);
+    List<PlanPoint> read = SvgPath.read("M0 0 A65 65 0 %d %d 100 0 Z".formatted(large, sweep), 1);
+    double area = large == 1 ? Math.PI * r * r - segment : segment;
+    assertThat(area(read)).isCloseTo(area, within(area * 0.004));
+    double rise = large == 1 ? 2 * r - bulge : bulge;
+    double highest = read.stream().mapToDouble(PlanPoint::yMm).max().orElseThrow();
+    double lowest = read.stream().mapToDouble(PlanPoint::yMm).min().orElseThrow();
+    assertThat(sweep == 1 ? highest : -lowest).isCloseTo(rise, within(0.1));
+    assertThat(sweep == 1 ? lowest : highest).isCloseTo(0, within(1e-9));
+  }
+
+  /** The arcs of an ellipse that is turned: half of it, whatever the flag for large. */
+  @Test
+  void aTurnedEllipseIsHalved() {
+    double x = 60 * Math.cos(Math.toRadians(30));
+    double y = 60 * Math.sin(Math.toRadians(30));
+    String half = "M%s %s A30 20 30 0 1 %s %s Z".formatted(-x / 2, -y / 2, x / 2, y / 2);
+    double area = Math.PI * 30 * 20 / 2;
+    assertThat(area(SvgPath.read(half, 1))).isCloseTo(area, within(area * 0.01));
+  }
+
+  /** 100 x 50 with corners of 10: 5 000 less what the corners lack, 4 (100 - 25 pi). */
+  @Test
+  void aRoundedRectangleOfArcsIsItself() {
+    String path =
+        "M10 0 H90 A10 10 0 0 1 100 10 V40 A10 10 0 0 1 90 50 H10 A10 10 0 0 1 0 40 V10"
+            + " A10 10 0 0 1 10 0 Z";
+    List<PlanPoint> read = SvgPath.read(path, 1);
+    assertThat(area(read)).isCloseTo(5_000 - 4 * (100 - 25 * Math.PI), within(2.0));
+    Polygon figure = Planes.polygon(PlanPoint.flatten(read));
+    assertThat(figure.isValid()).isTrue();
+    assertThat(figure.getEnvelopeInternal().getWidth()).isCloseTo(100, within(1e-6));
+    assertThat(figure.getEnvelopeInternal().getHeight()).isCloseTo(50, within(1e-6));
+  }
+
+  @Test
+  void whatEnclosesNothingOrCrossesItselfIsRefused() {
+    for (String path :
+        List.of(
+            "M0 0 L10 0 L20 0 Z",
+            "M0 0 L10 10 L0 0 L10 10 Z",
+            "M0 0 L10 10 L10 0 L0 10 Z",
+            "M0 0 H100 V50 H40 V-20 H60 V70 H0 Z",
+            "M0 0 A50 50 0 0 1 100 0 A50 50 0 0 0 0 0 Z")) {
+      assertThatThrownBy(() -> SvgPath.read(path, 1)).as(path).isInstanceOf(RefusedException.class);
+    }
   }
 
   @Test

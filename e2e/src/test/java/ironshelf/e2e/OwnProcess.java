@@ -1,0 +1,85 @@
+package ironshelf.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The application in a process of its own, which can be killed at any moment. */
+final class OwnProcess implements AutoCloseable {
+
+  private static final Duration LONGEST_START = Duration.ofSeconds(90);
+
+  private final Process process;
+
+  /**
+   * Starts it on the class path of this test, and waits until it answers.
+   *
+   * @param log where it writes what it says
+   */
+  OwnProcess(int port, Path log, List<String> arguments) {
+    List<String> command =
+        new ArrayList<>(
+            List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
+                "-Xmx512m",
+                "-cp",
+                System.getProperty("java.class.path"),
+                "ironshelf.IronShelfApplication"));
+    command.addAll(arguments);
+    try {
+      process =
+          new ProcessBuilder(command)
+              .redirectErrorStream(true)
+              .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()))
+              .start();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    awaitHealth(port, log);
+  }
+
+  private void awaitHealth(int port, Path log) {
+    HttpClient client = HttpClient.newHttpClient();
+    HttpRequest health =
+        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/actuator/health")).build();
+    long until = System.nanoTime() + LONGEST_START.toNanos();
+    while (System.nanoTime() < until) {
+      if (!process.isAlive()) {
+        throw new IllegalStateException("It did not start: see " + log);
+      }
+      try {
+        if (client.send(health, HttpResponse.BodyHandlers.discarding()).statusCode() == 200) {
+          return;
+        }
+        Thread.sleep(50);
+      } catch (IOException notYet) {
+        // It does not listen yet.
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+        throw new IllegalStateException(e);
+      }
+    }
+    throw new IllegalStateException("It does not answer: see " + log);
+  }
+
+  /** SIGKILL: nothing is closed, nothing is written any more. */
+  void kill() {
+    process.destroyForcibly();
+    process.onExit().join();
+  }
+
+  @Override
+  public void close() {
+    process.destroy();
+    process.onExit().join();
+  }
+}
