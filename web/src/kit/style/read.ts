@@ -1,4 +1,4 @@
-import { type DecimalMark, decimalMark } from './mark';
+import { type DecimalMark, decimalMark, NUMBER, numberOf } from './mark';
 import { style } from './style';
 import { fromUnit, KG_PER_LB, KG_PER_OZ, L_PER_GALLON, type Measure, MM_PER_INCH } from './units';
 
@@ -73,16 +73,6 @@ const SPELLINGS: Partial<Record<Measure, [Unit, string][]>> = {
   ],
 };
 
-const NUMBER =
-  /^(?:(\d+)[ -]+)?(\d+)\s*\/\s*(\d+)|^([1-9]\d{0,2}(?: \d{3})+(?:[.,]\d+)?(?![\d.,/]*\d)|[.,]?\d(?:[\d.,]*\d)?)/;
-const COMMA_GROUPS = /^[1-9]\d{0,2}(,\d{3})+(\.\d+)?$/;
-const POINT_GROUPS = /^[1-9]\d{0,2}(\.\d{3})+,\d+$/;
-const PLAIN = /^\d*[.,]?\d+$/;
-const AMBIGUOUS: Record<DecimalMark, RegExp> = {
-  point: /,/,
-  comma: /^[1-9]\d{0,2}\.\d{3}$/,
-  either: /^[1-9]\d{0,2},\d{3}$/,
-};
 const CUBED = /^([a-z. ]+)\^?3(?![\d.,])/i;
 
 function find(spelling: string, measure: Measure): Unit | undefined {
@@ -127,7 +117,7 @@ export function readQuantity(
     }
     rest = rest.slice(spelling.length).replace(/^[\s,+]+/, '');
     const unit = unitAt(spelling.trim(), before, measure, bare);
-    const n = valueOf(match, mark);
+    const n = numberOf(match, mark);
     if (!unit || !Number.isFinite(n) || (before && unit.factor >= before.factor)) {
       return undefined;
     }
@@ -157,22 +147,6 @@ function unitIn(rest: string, measure: Measure): string {
   return cubed && find(`${(cubed[1] ?? '').trim()}3`, measure)
     ? cubed[0]
     : (/^[^\d,+]*/.exec(rest)?.[0].replace(/\.$/, '') ?? '');
-}
-
-/** Not a number where its signs could mean two things here, or none. */
-function valueOf([, whole, above, below, typed]: RegExpExecArray, mark = decimalMark()): number {
-  if (typed === undefined) {
-    return Number(whole ?? 0) + Number(above) / Number(below);
-  }
-  const digits = typed.replace(/ /g, '');
-  if (mark === 'point' && COMMA_GROUPS.test(digits)) {
-    return Number(digits.replace(/,/g, ''));
-  }
-  if (mark === 'comma' && POINT_GROUPS.test(digits)) {
-    return Number(digits.replace(/\./g, '').replace(',', '.'));
-  }
-  const twoMeanings = !typed.includes(' ') && AMBIGUOUS[mark].test(digits);
-  return PLAIN.test(digits) && !twoMeanings ? Number(digits.replace(',', '.')) : NaN;
 }
 
 const ABSOLUTE_ZERO_C = -273.15;
@@ -205,7 +179,7 @@ export function valueIn(text: string, measure: Measure): number | undefined {
   const [, sign, degrees, scale] = DEGREES.exec(plain) ?? [];
   if (measure === 'temperature' && degrees !== undefined) {
     const match = NUMBER.exec(degrees);
-    const n = match ? valueOf(match) * (sign ? -1 : 1) : NaN;
+    const n = match ? numberOf(match) * (sign ? -1 : 1) : NaN;
     const celsius = /^f/i.test(scale ?? '') ? ((n - 32) * 5) / 9 : n;
     return celsius >= ABSOLUTE_ZERO_C ? celsius : undefined;
   }
@@ -215,6 +189,6 @@ export function valueIn(text: string, measure: Measure): number | undefined {
   const minus = plain.startsWith('-');
   const unsigned = minus ? plain.slice(1).trim() : plain;
   const match = NUMBER.exec(unsigned);
-  const n = match && match[0].length === unsigned.length ? valueOf(match) : NaN;
+  const n = match && match[0].length === unsigned.length ? numberOf(match) : NaN;
   return Number.isFinite(n) ? fromUnit(minus ? -n : n, measure) : undefined;
 }
