@@ -22,7 +22,7 @@ class PerfectMorningTest {
 
   private static final Map<String, Object> MIX = Map.of("mix", "sand-cement");
 
-  /** Without a scale, a mix is one press. */
+  /** Without a scale, a mix is one press; a second tablet at the same bench follows each. */
   @Test
   void aPerfectMorningIsOnePressAMix(@Empty RunningApp app, Browser browser) {
     Page page = browser.open(app, "/pour");
@@ -34,9 +34,15 @@ class PerfectMorningTest {
     effort.press("Done, go on");
     effort.press("Done, go on");
     Bench bench = new Bench(page);
+    Page tablet = browser.open(app, page.url().replace(app.address(), ""));
+    assertThat(new Bench(tablet).key("All as asked, and wet")).isVisible();
     while (!step(page, "").path("kind").asString().equals("left")) {
       switch (step(page, "").path("kind").asString()) {
-        case "weigh" -> effort.press("All as asked, and wet");
+        case "weigh" -> {
+          effort.press("All as asked, and wet");
+          String first = step(page, "fill").path("about").asString();
+          assertThat(new Bench(tablet).heading("Fill " + first)).isVisible();
+        }
         case "finish" -> effort.press("Struck off");
         default -> {
           if (bench.key("All are full").isVisible()) {
@@ -50,6 +56,8 @@ class PerfectMorningTest {
     effort.press("Placed, go on");
     effort.press(bench.key("Record it"));
     assertThat(bench.recorded()).isVisible();
+    assertThat(new Bench(tablet).recorded()).isVisible();
+    tablet.close();
     effort.holds("20 trays of one mix recipe, no scale, all as asked", 0, 25);
   }
 
