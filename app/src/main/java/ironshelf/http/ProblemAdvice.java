@@ -24,6 +24,7 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import org.springframework.web.util.DisconnectedClientHelper;
 
 /** Makes every failure a problem document (RFC 9457) with a code and, where it has any, errors. */
 @RestControllerAdvice
@@ -89,7 +90,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler(Exception.class)
-  ProblemDetail failed(Exception e) {
+  @Nullable ProblemDetail failed(Exception e) {
+    if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
+      LOG.debug("The client has gone", e);
+      return null;
+    }
     LOG.error("A request failed", e);
     return problem(HttpStatus.INTERNAL_SERVER_ERROR, "request.failed", Map.of());
   }

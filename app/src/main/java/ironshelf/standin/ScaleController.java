@@ -90,7 +90,8 @@ class ScaleController {
     try {
       emitter.send(scale.read());
     } catch (IOException | IllegalStateException gone) {
-      emitter.complete();
+      // Thrown on, it ends the beat; the container ends what its client left.
+      throw new IllegalStateException("the client has gone", gone);
     }
   }
 

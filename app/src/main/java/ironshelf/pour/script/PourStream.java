@@ -50,11 +50,12 @@ class PourStream {
     changed(new PourChanged(0, null));
   }
 
-  private static void send(SseEmitter listener, SseEmitter.SseEventBuilder event) {
+  private void send(SseEmitter listener, SseEmitter.SseEventBuilder event) {
     try {
       listener.send(event);
     } catch (IOException | IllegalStateException gone) {
-      listener.complete();
+      // The container ends what its client left; completing it here would be a second end.
+      listeners.remove(listener);
     }
   }
 }
