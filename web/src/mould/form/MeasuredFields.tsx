@@ -8,6 +8,7 @@ import { QuantityField } from '../../kit/QuantityField';
 import { Key } from '../../kit/States';
 import { bareEntry, entry } from '../../kit/style/entry';
 import { valueIn } from '../../kit/style/read';
+import { useRecipes } from '../../recipe/useRecipes';
 
 type How = NonNullable<Schemas['MeasuredCalcRequest']['how']>;
 
@@ -22,13 +23,22 @@ export function MeasuredFields({ onVolume }: { onVolume: (litres: string) => voi
   const [how, setHow] = useState<How>('waterFill');
   const [mass, setMass] = useState('');
   const [density, setDensity] = useState(() => bareEntry(2200, 'density'));
+  const [mix, setMix] = useState('');
   const [wrong, setWrong] = useState<string>();
   const read = useReader();
+  const { data: recipes } = useRecipes();
+  const mixes = recipes ?? [];
+  const chosen = mixes.find((r) => String(r.recipe.id) === mix) ?? mixes[0];
   const work = async () => {
     setWrong(undefined);
     try {
       const massKg = await read(mass, 'mass');
-      const body = { how, massKg, freshDensityKgM3: valueIn(density, 'density') ?? NaN };
+      const body = {
+        how,
+        massKg,
+        ...(how === 'lastPours' && { freshDensityKgM3: valueIn(density, 'density') ?? NaN }),
+        ...(how === 'dryMixFill' && chosen && { dryKgM3: chosen.dryKgM3 }),
+      };
       const measured = await dataOf(client.POST('/api/calc/measured', { body }));
       onVolume(entry(measured.volumeL, 'volume'));
     } catch (error) {
@@ -47,13 +57,25 @@ export function MeasuredFields({ onVolume }: { onVolume: (litres: string) => voi
             dimension="mass"
           />
         </Box>
-        {how !== 'waterFill' && (
+        {how === 'dryMixFill' && (
+          <Box w="260px">
+            <Choice
+              label="of which mix"
+              value={String(chosen?.recipe.id ?? '')}
+              options={mixes.map((r) => [String(r.recipe.id), r.recipe.name] as const)}
+              onValue={setMix}
+            />
+          </Box>
+        )}
+        {how === 'lastPours' && (
           <Box w="140px">
             <MeasureField label="wet mix" measure="density" text={density} onText={setDensity} />
           </Box>
         )}
         <Box pb="20px">
-          <Key onClick={() => void work()}>Work it out</Key>
+          <Key disabled={how === 'dryMixFill' && !chosen} onClick={() => void work()}>
+            Work it out
+          </Key>
         </Box>
       </Flex>
       {wrong && (

@@ -77,6 +77,11 @@ public final class App implements AutoCloseable {
     return context.getBean(type);
   }
 
+  /** A setting that it runs with. */
+  public String setting(String name) {
+    return context.getEnvironment().getProperty(name);
+  }
+
   /** Where it listens. */
   public String base() {
     return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");

@@ -5,9 +5,10 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 
-/** Something done, under the key that its sender gave it. Never changed. */
+/** Something done, under the key that its sender gave it. */
 @Entity
 @Table(name = "acts")
 class Act implements Persistable<String> {
@@ -18,16 +19,29 @@ class Act implements Persistable<String> {
 
   private String kind;
   private long subjectId;
+  private @Nullable String fingerprint;
 
   private Instant doneAt;
 
   protected Act() {}
 
-  Act(String key, String kind, long subjectId, Instant doneAt) {
+  /** One that is being done. */
+  Act(String key, String kind, @Nullable String fingerprint, Instant doneAt) {
     this.key = key;
     this.kind = kind;
-    this.subjectId = subjectId;
+    this.fingerprint = fingerprint;
     this.doneAt = doneAt;
+  }
+
+  /** It is done: what it was about. */
+  void about(long subjectId) {
+    this.subjectId = subjectId;
+  }
+
+  /** Whether it is the same request again; one of before fingerprints were kept is. */
+  boolean isRepeatedBy(String kind, @Nullable String fingerprint) {
+    return this.kind.equals(kind)
+        && (this.fingerprint == null || this.fingerprint.equals(fingerprint));
   }
 
   @Override
@@ -39,10 +53,6 @@ class Act implements Persistable<String> {
   @Override
   public boolean isNew() {
     return true;
-  }
-
-  String kind() {
-    return kind;
   }
 
   long subjectId() {

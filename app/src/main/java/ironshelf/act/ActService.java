@@ -1,12 +1,15 @@
 package ironshelf.act;
 
 import ironshelf.http.ProblemException;
+import ironshelf.http.RequestPrint;
 import java.time.Clock;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.LongSupplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.CannotAcquireLockException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,7 +32,7 @@ public class ActService {
 
   /**
    * Runs {@code doing} unless the key has been seen, in the caller's transaction: the act and its
-   * key are kept together or not at all.
+   * key are kept together or not at all. The same key with another request is refused.
    *
    * @return the id of what the act was about, from this time or the first
    */
@@ -38,16 +41,29 @@ public class ActService {
     if (key == null || key.isBlank() || key.length() > LONGEST_KEY) {
       throw ProblemException.bad("act.keyMissing", Map.of());
     }
+    String fingerprint = RequestPrint.current().orElse(null);
     Optional<Act> before = acts.findById(key);
     if (before.isPresent()) {
-      if (!before.get().kind().equals(kind)) {
+      if (!before.get().isRepeatedBy(kind, fingerprint)) {
         throw ProblemException.conflict("act.keyReused", Map.of());
       }
       return before.get().subjectId();
     }
-    long subjectId = doing.getAsLong();
-    acts.save(new Act(key, kind, subjectId, clock.instant()));
+    Act act = claim(new Act(key, kind, fingerprint, clock.instant()));
+    act.about(doing.getAsLong());
     events.publishEvent(new ActDone(kind));
-    return subjectId;
+    return act.subjectId();
+  }
+
+  /**
+   * Writes the key before anything is done, so that a repetition that comes while the first is
+   * still being done waits for it, and then finds its result.
+   */
+  private Act claim(Act act) {
+    try {
+      return acts.saveAndFlush(act);
+    } catch (DataIntegrityViolationException other) {
+      throw new CannotAcquireLockException("the same act is being done", other);
+    }
   }
 }

@@ -18,6 +18,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -129,7 +130,8 @@ public class CastService {
 
   /** Notes that castings were brought to a place in their moulds. */
   public void bring(Collection<Long> castIds, Stay to) {
-    for (Cast cast : casts.findAllById(castIds)) {
+    for (long castId : new TreeSet<>(castIds)) {
+      Cast cast = entity(castId);
       if (cast.isEmptied()) {
         Copy copy = copies.findById(cast.copyId()).orElseThrow();
         throw ProblemException.conflict("cast.emptied", Map.of("copy", copy.code()));

@@ -29,11 +29,12 @@ class BodyLimitFilter extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
+    RequestPrint print = RequestPrint.begin(request);
     chain.doFilter(
         new HttpServletRequestWrapper(request) {
           @Override
           public ServletInputStream getInputStream() throws IOException {
-            return new Limited(super.getInputStream(), mostFor(request));
+            return new Limited(super.getInputStream(), mostFor(request), print);
           }
         },
         response);
@@ -58,25 +59,27 @@ class BodyLimitFilter extends OncePerRequestFilter {
   private static final class Limited extends ServletInputStream {
     private final ServletInputStream in;
     private final int most;
+    private final RequestPrint print;
     private int left;
 
-    Limited(ServletInputStream in, int most) {
+    Limited(ServletInputStream in, int most, RequestPrint print) {
       this.in = in;
+      this.print = print;
       this.most = most;
       this.left = most;
     }
 
     @Override
     public int read() throws IOException {
-      int b = in.read();
-      count(b < 0 ? 0 : 1);
-      return b;
+      byte[] one = new byte[1];
+      return read(one, 0, 1) < 0 ? -1 : one[0] & 0xff;
     }
 
     @Override
     public int read(byte[] bytes, int offset, int length) throws IOException {
       int n = in.read(bytes, offset, length);
       count(Math.max(n, 0));
+      print.read(bytes, offset, Math.max(n, 0));
       return n;
     }
 

@@ -40,6 +40,7 @@ class OpenApiConfig {
           entry("/api/calc/mix-temperature", "mix-temperature"),
           entry("/api/calc/maturity", "maturity"),
           entry("/api/calc/tent", "tent"),
+          entry("/api/calc/weight-control", "weight-control"),
           entry("/api/calc/wax-fill", "wax-fill"));
 
   @Bean

@@ -5,6 +5,7 @@ import ironshelf.core.quantity.RefusedException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import org.hibernate.exception.ConstraintViolationException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -50,10 +51,21 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     return problem(e.status(), e.code(), e.params());
   }
 
-  @ExceptionHandler({ConcurrencyFailureException.class, DataIntegrityViolationException.class})
-  ProblemDetail collided(Exception e) {
+  @ExceptionHandler(ConcurrencyFailureException.class)
+  ProblemDetail collided(ConcurrencyFailureException e) {
     LOG.info("Two acts collided: {}", e.getMessage());
     return problem(HttpStatus.CONFLICT, "state.changed", Map.of());
+  }
+
+  /** What the database refused, by the name of its rule: nothing was kept. */
+  @ExceptionHandler(DataIntegrityViolationException.class)
+  ProblemDetail broken(DataIntegrityViolationException e) {
+    String rule =
+        e.getCause() instanceof ConstraintViolationException violated
+            ? String.valueOf(violated.getConstraintName())
+            : "unnamed";
+    LOG.warn("Refused by the rule {}", rule, e);
+    return problem(HttpStatus.CONFLICT, "data.refused", Map.of("rule", rule));
   }
 
   @ExceptionHandler(MethodArgumentTypeMismatchException.class)

@@ -25,16 +25,23 @@ class Lot {
   private @Nullable LocalDate openedOn;
   private @Nullable LocalDate staleOn;
   private @Nullable BigDecimal price;
+  private @Nullable BigDecimal usualPerKg;
   @Version private long version;
 
   protected Lot() {}
 
+  /**
+   * @param price paid for all of it; null where it was not said
+   * @param usualPerKg what a kilogram cost at last when it came; null where that was not known
+   */
   Lot(
       long materialId,
       String code,
       LocalDate receivedOn,
       @Nullable LocalDate staleOn,
-      @Nullable BigDecimal price) {
+      @Nullable BigDecimal price,
+      @Nullable BigDecimal usualPerKg) {
+    this.usualPerKg = usualPerKg;
     this.materialId = materialId;
     this.code = code;
     this.receivedOn = receivedOn;

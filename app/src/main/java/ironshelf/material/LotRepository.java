@@ -4,6 +4,7 @@ import jakarta.persistence.LockModeType;
 import java.math.BigDecimal;
 import java.util.Collection;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
@@ -37,9 +38,33 @@ interface LotRepository extends JpaRepository<Lot, Long> {
       """)
   List<PerKg> lastPrices(Collection<Long> materialIds);
 
+  /**
+   * A lot's own price and what was received of it.
+   *
+   * @param price null where it was not said
+   * @param usualPerKg what a kilogram cost at last when it came; null where that was not known
+   */
+  record Priced(
+      long lotId,
+      long materialId,
+      @Nullable BigDecimal price,
+      @Nullable BigDecimal usualPerKg,
+      BigDecimal receivedKg) {}
+
+  @Query(
+      """
+      select new ironshelf.material.LotRepository$Priced(
+          l.id, l.materialId, l.price, l.usualPerKg,
+          coalesce(sum(case when m.kind = ironshelf.material.MovementKind.RECEIVED
+              then m.massKg else 0 end), 0))
+      from Lot l left join Movement m on m.lotId = l.id
+      where l.materialId in :materialIds group by l.id, l.materialId, l.price, l.usualPerKg order by l.id
+      """)
+  List<Priced> priced(Collection<Long> materialIds);
+
   boolean existsByCode(String code);
 
-  /** The lots of a material, each marked so that two pours cannot use the same rest. */
-  @Lock(LockModeType.OPTIMISTIC_FORCE_INCREMENT)
-  List<Lot> findByMaterialIdOrderById(long materialId);
+  /** Locks the lots of these materials, always in the same order: nobody else moves them now. */
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  List<Lot> findByMaterialIdInOrderById(Collection<Long> materialIds);
 }

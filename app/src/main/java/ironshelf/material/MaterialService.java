@@ -199,14 +199,22 @@ public class MaterialService {
       throw ProblemException.conflict("name.taken", Map.of("what", "lot", "value", code));
     }
     material.retire(false);
-    Lot lot = lots.save(new Lot(materialId, code, dayOf(at), staleOn, price));
+    Lot lot =
+        lots.save(
+            new Lot(materialId, code, dayOf(at), staleOn, price, view(material).pricePerKg()));
     movements.save(new Movement(lot.id(), MovementKind.RECEIVED, massKg, at, null));
   }
 
   /** A lot that nobody booked: what is taken from it stands at less than nothing. */
   Lot unbooked(long materialId, Instant at) {
     return lots.save(
-        new Lot(materialId, nextLot(entity(materialId).code()), dayOf(at), null, null));
+        new Lot(
+            materialId,
+            nextLot(entity(materialId).code()),
+            dayOf(at),
+            null,
+            null,
+            byId(materialId).pricePerKg()));
   }
 
   /** The initials of a material and the next free number: {@code PG-3}. */
@@ -254,6 +262,12 @@ public class MaterialService {
 
   /** Books what was spilt, set or thrown away. */
   public void waste(long lotId, BigDecimal massKg, String reason, Instant at) {
+    BigDecimal stock = remainingOf(lotId);
+    if (massKg.compareTo(stock) > 0) {
+      throw ProblemException.conflict(
+          "stock.wasteTooMuch",
+          Map.of("asked", massKg.doubleValue(), "stock", stock.doubleValue()));
+    }
     adjust(lotId, MovementKind.WASTED, massKg.negate(), reason, at);
   }
 
@@ -264,7 +278,9 @@ public class MaterialService {
     }
   }
 
+  /** What is left of a lot, which nobody else moves from now on. */
   private BigDecimal remainingOf(long lotId) {
+    lots.findByMaterialIdInOrderById(List.of(lot(lotId).materialId()));
     return lots.remaining(List.of(lot(lotId).materialId())).stream()
         .filter(r -> r.lotId() == lotId)
         .map(LotRepository.Remaining::kg)

@@ -1,5 +1,7 @@
 package ironshelf.material;
 
+import java.math.BigDecimal;
+import java.util.Collection;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
@@ -14,4 +16,14 @@ interface MovementRepository extends JpaRepository<Movement, Long> {
       long materialId, org.springframework.data.domain.Pageable page);
 
   List<Movement> findByPourIdOrderById(long pourId);
+
+  /** What a pour has of a lot. */
+  record Took(long pourId, long lotId, BigDecimal kg) {}
+
+  @org.springframework.data.jpa.repository.Query(
+      """
+      select new ironshelf.material.MovementRepository$Took(m.pourId, m.lotId, -sum(m.massKg))
+      from Movement m where m.pourId in :pourIds group by m.pourId, m.lotId
+      """)
+  List<Took> took(Collection<Long> pourIds);
 }

@@ -42,7 +42,7 @@ public class PourStock {
     if (massKg.signum() == 0) {
       return;
     }
-    lots.findByMaterialIdOrderById(materialId);
+    lots.findByMaterialIdInOrderById(List.of(materialId));
     List<LotRepository.Remaining> rests = lots.remaining(List.of(materialId));
     BigDecimal stock = MaterialService.sum(rests);
     if (stock.compareTo(massKg) < 0 && !acceptShort) {
@@ -80,6 +80,7 @@ public class PourStock {
     Map<Long, Map<Long, BigDecimal>> taken = takenByLot(pourId);
     Set<Long> all = new LinkedHashSet<>(usedKg.keySet());
     all.addAll(taken.keySet());
+    lots.findByMaterialIdInOrderById(all);
     for (long materialId : all) {
       Map<Long, BigDecimal> lotsOf = taken.getOrDefault(materialId, Map.of());
       BigDecimal took = lotsOf.values().stream().reduce(BigDecimal.ZERO, BigDecimal::add);

@@ -7,6 +7,7 @@ import ironshelf.core.mould.WallKind;
 import ironshelf.core.mould.wear.CastsExpected;
 import ironshelf.core.mould.wear.Face;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -37,6 +38,16 @@ public record MouldView(
     List<String> preparation,
     List<Face> faces,
     List<CopyView> copies) {
+
+  private static final int MONEY_SCALE = 4;
+
+  /** Wear of one of the pieces of a casting; null where the price is not known. */
+  public @Nullable BigDecimal wearPerPiece() {
+    return wearPerCast == null
+        ? null
+        : wearPerCast.divide(
+            BigDecimal.valueOf(shape.cavities()), MONEY_SCALE, RoundingMode.HALF_UP);
+  }
 
   /** What of it is kept and can be changed. */
   public NewMould kept() {

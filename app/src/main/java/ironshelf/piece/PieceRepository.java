@@ -29,16 +29,20 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
       """)
   List<Piece> toSell(long productId, long colourwayId);
 
-  /** How many pieces of a product came out since a moment, and how many of them are scrap. */
-  record Made(long productId, long pieces, long scrap) {}
+  /** How many pieces of a product were finished or scrapped since a moment. */
+  record Decided(long productId, long finished, long scrapped) {}
 
   @Query(
       """
-      select new ironshelf.piece.PieceRepository$Made(
-          p.productId, count(p), sum(case when p.scrapReason is null then 0L else 1L end))
-      from Piece p where p.demouldedAt > :since group by p.productId
+      select new ironshelf.piece.PieceRepository$Decided(
+          p.productId,
+          sum(case when p.scrapReason is null then 1L else 0L end),
+          sum(case when p.scrapReason is null then 0L else 1L end))
+      from Piece p
+      where (p.scrapReason is null and p.readyAt > :since) or p.scrappedAt > :since
+      group by p.productId
       """)
-  List<Made> madeSince(Instant since);
+  List<Decided> decidedSince(Instant since);
 
   /** Where the pieces of a product in a colourway are that have not gone. */
   record Stands(long productId, long colourwayId, long inMould, long curing, long ready) {}

@@ -114,16 +114,27 @@ public class PieceService {
     return newestFirst;
   }
 
-  /** How many pieces of a product came out, and how many of them are scrap. */
-  public record MadeOf(long pieces, long scrap) {}
+  /** How many pieces were finished, and how many came to nothing. */
+  public record Fate(long finished, long scrapped) {
+    /** Scrapped pieces over all whose fate is decided, 0 to 1. */
+    public double scrapShare() {
+      return finished + scrapped == 0 ? 0 : (double) scrapped / (finished + scrapped);
+    }
+  }
 
-  /** What came out since a moment, by product. */
+  /** What became of all pieces whose fate is decided, by product. */
   @Transactional(readOnly = true)
-  public Map<Long, MadeOf> madeSince(Instant since) {
-    return pieces.madeSince(since).stream()
+  public Map<Long, Fate> fates() {
+    return fatesSince(Instant.EPOCH);
+  }
+
+  /** The same, of those that were finished or scrapped since a moment. */
+  @Transactional(readOnly = true)
+  public Map<Long, Fate> fatesSince(Instant since) {
+    return pieces.decidedSince(since).stream()
         .collect(
             Collectors.toMap(
-                PieceRepository.Made::productId, m -> new MadeOf(m.pieces(), m.scrap())));
+                PieceRepository.Decided::productId, d -> new Fate(d.finished(), d.scrapped())));
   }
 
   /** Sound pieces of that grade. */

@@ -13,8 +13,10 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -82,7 +84,16 @@ public class StepLedger {
   /** Notes that pieces are scrap; gives the act. */
   public long scrap(Collection<Long> pieceIds, String reason, Instant at) {
     StepAct act = acts.save(new StepAct(new StepDone(null, 0, 1, at, null, reason, null)));
-    for (Piece piece : pieces.findAllById(pieceIds)) {
+    List<Piece> all = pieces.findAllById(pieceIds);
+    Set<Long> unknown = new LinkedHashSet<>(pieceIds);
+    all.forEach(piece -> unknown.remove(piece.id()));
+    unknown.stream()
+        .findFirst()
+        .ifPresent(
+            id -> {
+              throw ProblemException.unknown("piece", id);
+            });
+    for (Piece piece : all) {
       if (piece.isScrap() || !piece.isOut() || piece.isSent()) {
         throw ProblemException.conflict("piece.notSound", Map.of("piece", piece.id()));
       }

@@ -39,6 +39,7 @@ class Pour {
   private double waterC;
   private @Nullable BigDecimal leftKg;
   private @Nullable Double fillingMin;
+  private @Nullable BigDecimal ratePerHour;
   private @Nullable Instant undoneAt;
 
   @OneToMany(cascade = CascadeType.ALL, orphanRemoval = true, fetch = FetchType.LAZY)
@@ -52,6 +53,7 @@ class Pour {
    * @param colourwayVersion null where that is not known
    * @param besideId the first pour of the same session; null where this is it
    * @param mixKey which bowl of its sheet it is; null where it was booked without one
+   * @param ratePerHour what an hour cost on that day
    */
   Pour(
       long recipeId,
@@ -61,7 +63,9 @@ class Pour {
       @Nullable String mixKey,
       Instant pouredAt,
       double roomC,
-      double waterC) {
+      double waterC,
+      BigDecimal ratePerHour) {
+    this.ratePerHour = ratePerHour;
     this.recipeId = recipeId;
     this.colourwayId = colourwayId;
     this.colourwayVersion = colourwayVersion;
@@ -84,6 +88,10 @@ class Pour {
   /** Notes how many minutes it took to fill the copies. */
   void fillIn(double minutes) {
     this.fillingMin = minutes;
+  }
+
+  @Nullable BigDecimal ratePerHour() {
+    return ratePerHour;
   }
 
   @Nullable Double fillingMin() {

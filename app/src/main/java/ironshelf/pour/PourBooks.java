@@ -12,6 +12,7 @@ import ironshelf.core.pour.script.PourState.StepStatus;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.material.PourStock;
+import ironshelf.workshop.WorkshopService;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Instant;
@@ -38,18 +39,21 @@ public class PourBooks {
   private final WasteBook waste;
   private final PourStock stock;
   private final MaterialService materials;
+  private final WorkshopService workshop;
 
   PourBooks(
       PourRepository pours,
       PourCasts casts,
       WasteBook waste,
       PourStock stock,
-      MaterialService materials) {
+      MaterialService materials,
+      WorkshopService workshop) {
     this.pours = pours;
     this.casts = casts;
     this.waste = waste;
     this.stock = stock;
     this.materials = materials;
+    this.workshop = workshop;
   }
 
   /**
@@ -67,7 +71,7 @@ public class PourBooks {
     return pours.findById(pourId).map(p -> p.undoneAt() != null).orElse(false);
   }
 
-  private static Pour row(
+  private Pour row(
       Meant meant,
       String mix,
       int layer,
@@ -85,7 +89,8 @@ public class PourBooks {
         mix,
         at,
         meant.roomC(),
-        meant.waterC());
+        meant.waterC(),
+        workshop.view().ratePerHour());
   }
 
   /**
@@ -124,7 +129,8 @@ public class PourBooks {
     waste.settle(rows, state, at);
     if (state.status() == PourState.Status.RECORDED) {
       leave(rows, state);
-      if (fillingMin != null) {
+      // What was booked in one go was not timed.
+      if (fillingMin != null && fillingMin > 0) {
         rows.values().forEach(row -> row.fillIn(fillingMin));
       }
     }

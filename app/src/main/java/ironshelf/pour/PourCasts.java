@@ -17,13 +17,16 @@ import ironshelf.piece.PieceView;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.route.RouteService;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Castings and pieces as the state of a pour says. */
@@ -71,6 +74,10 @@ class PourCasts {
         state.copies().stream()
             .filter(c -> !c.mixes().isEmpty())
             .collect(toMap(CopyState::copy, c -> c, (a, b) -> a, LinkedHashMap::new));
+    Map<Long, CostOnTheDay> costs = new HashMap<>();
+    before.stream()
+        .map(PourFill::view)
+        .forEach(f -> costs.put(f.castId(), new CostOnTheDay(f.wearEach(), f.goodsEach())));
     fills.deleteAll(before);
     fills.flush();
     if (meant.firstLayer() == 0) {
@@ -84,7 +91,7 @@ class PourCasts {
         if (meant.firstLayer() == 0) {
           make(first, colourway(meant, now, state), copy, cast, now, at);
         }
-        save(rows, meant, copy, cast, now, state);
+        save(rows, meant, copy, cast, now, state, costs);
       }
     }
   }
@@ -216,6 +223,14 @@ class PourCasts {
     }
   }
 
+  /** What wear and other goods of a piece cost when it was poured; null where not known. */
+  private record CostOnTheDay(@Nullable BigDecimal wearEach, @Nullable BigDecimal goodsEach) {}
+
+  private CostOnTheDay costOf(long productId) {
+    ProductView product = products.product(productId);
+    return new CostOnTheDay(moulds.mould(product.mouldId()).wearPerPiece(), product.goods());
+  }
+
   /** What it has of each bowl, in litres: together what it holds. */
   private void save(
       Map<String, Pour> rows,
@@ -223,7 +238,8 @@ class PourCasts {
       Meant.MeantCopy copy,
       CastView cast,
       CopyState now,
-      PourState state) {
+      PourState state,
+      Map<Long, CostOnTheDay> costs) {
     Map<String, Double> litres = new LinkedHashMap<>();
     Map<String, Integer> layerNo = new LinkedHashMap<>();
     for (PourState.BatchState batch : state.batches()) {
@@ -238,6 +254,7 @@ class PourCasts {
       }
     }
     double all = litres.values().stream().mapToDouble(Double::doubleValue).sum();
+    CostOnTheDay cost = costs.getOrDefault(cast.id(), costOf(copy.productId()));
     List<PourFill> own = new ArrayList<>();
     litres.forEach(
         (mix, of) ->
@@ -249,7 +266,9 @@ class PourCasts {
                     copy.lineId(),
                     requireNonNull(layerNo.get(mix)),
                     all > 0 ? of * now.litres() / all : now.litres() / litres.size(),
-                    now.measured() ? now.mixes().get(mix) : null)));
+                    now.measured() ? now.mixes().get(mix) : null,
+                    cost.wearEach(),
+                    cost.goodsEach())));
     fills.saveAll(own);
   }
 }

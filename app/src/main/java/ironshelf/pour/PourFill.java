@@ -5,6 +5,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 
 /** What one pour put into one cast. Never changed. */
@@ -23,6 +24,8 @@ class PourFill {
   private int layerNo;
   private double litres;
   private @Nullable Double kg;
+  private @Nullable BigDecimal wearEach;
+  private @Nullable BigDecimal goodsEach;
 
   protected PourFill() {}
 
@@ -33,7 +36,11 @@ class PourFill {
       @Nullable Long lineId,
       int layerNo,
       double litres,
-      @Nullable Double kg) {
+      @Nullable Double kg,
+      @Nullable BigDecimal wearEach,
+      @Nullable BigDecimal goodsEach) {
+    this.wearEach = wearEach;
+    this.goodsEach = goodsEach;
     this.pourId = pourId;
     this.castId = castId;
     this.productId = productId;
@@ -48,6 +55,7 @@ class PourFill {
   }
 
   PourFillView view() {
-    return new PourFillView(pourId, castId, productId, lineId, layerNo, litres, kg);
+    return new PourFillView(
+        pourId, castId, productId, lineId, layerNo, litres, kg, wearEach, goodsEach);
   }
 }

@@ -1,5 +1,6 @@
 package ironshelf.pour;
 
+import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -7,6 +8,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param lineId the order line it was made for; null for stock
  * @param kg of wet mix; null where the filling was not weighed
+ * @param wearEach mould wear of a piece on the day of the pour; null where it is not known
+ * @param goodsEach sealers, inserts and packing of a piece on that day; likewise
  * @param layerNo of the product's layers, from 0
  */
 public record PourFillView(
@@ -16,4 +19,6 @@ public record PourFillView(
     @Nullable Long lineId,
     int layerNo,
     double litres,
-    @Nullable Double kg) {}
+    @Nullable Double kg,
+    @Nullable BigDecimal wearEach,
+    @Nullable BigDecimal goodsEach) {}

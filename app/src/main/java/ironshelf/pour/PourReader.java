@@ -242,6 +242,7 @@ public class PourReader {
         p.leftKg(),
         thrown.getOrDefault(p.id(), BigDecimal.ZERO),
         p.fillingMin(),
+        p.ratePerHour(),
         p.weighOuts().stream()
             .map(w -> new PourTaken.Taken(w.materialId(), w.askedKg(), w.actualKg(), w.measured()))
             .toList(),

@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param leftKg what was left in the bowl; null where it was not weighed
  * @param thrownKg what was thrown away of it
  * @param fillingMin minutes to fill the copies once it was mixed; null where it is not known
+ * @param ratePerHour what an hour cost on that day; null where it is not known
  * @param fills what it filled
  */
 public record PourTaken(
@@ -30,6 +31,7 @@ public record PourTaken(
     @Nullable BigDecimal leftKg,
     BigDecimal thrownKg,
     @Nullable Double fillingMin,
+    @Nullable BigDecimal ratePerHour,
     List<Taken> taken,
     List<PourFillView> fills) {
 
@@ -80,6 +82,7 @@ public record PourTaken(
         left,
         thrown,
         minutes,
+        first.ratePerHour,
         List.copyOf(byMaterial.values()),
         fills);
   }

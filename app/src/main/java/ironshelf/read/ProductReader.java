@@ -1,11 +1,14 @@
 package ironshelf.read;
 
+import static java.util.Objects.requireNonNullElse;
+
 import ironshelf.copy.CopyCondition;
 import ironshelf.core.material.Role;
 import ironshelf.core.mould.Grain;
 import ironshelf.core.mould.MouldResult;
 import ironshelf.core.mould.MouldSum;
 import ironshelf.core.piece.PieceCost;
+import ironshelf.core.piece.WeightControl;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchSum;
@@ -199,17 +202,12 @@ class ProductReader {
         cost = cost.add(perKg.multiply(BigDecimal.valueOf(each.getValue())));
       }
     }
-    BigDecimal wear =
-        mould.wearPerCast() == null
-            ? BigDecimal.ZERO
-            : mould.wearPerCast().divide(BigDecimal.valueOf(cavities), SCALE, RoundingMode.HALF_UP);
     PieceCost whole =
         PieceCost.of(
             cost.setScale(SCALE, RoundingMode.HALF_UP),
-            wear,
+            requireNonNullElse(mould.wearPerPiece(), BigDecimal.ZERO),
             product.goods(),
-            attendedMin(product),
-            workshop.view().ratePerHour(),
+            PieceCost.labour(attendedMin(product), workshop.view().ratePerHour()),
             0);
     return new Estimate(lack.isEmpty() ? Optional.of(whole) : Optional.empty(), lack, kgOfOne);
   }
@@ -252,6 +250,11 @@ class ProductReader {
     double pieceKg =
         sum.capacityL() / mould.shape().cavities() * density / 1000 * recipe.retention();
     MouldResult.Walls walls = sum.walls();
+    List<ProductSheet.LastMass> masses =
+        pieces.lastWeighed(id).stream()
+            .filter(p -> p.massKg() != null)
+            .map(p -> new ProductSheet.LastMass(p.id(), p.massKg(), p.scrapReason()))
+            .toList();
     return new ProductSheet(
         card,
         product,
@@ -273,11 +276,19 @@ class ProductReader {
         perWeek(mould, recipe),
         wanted(id),
         taken(estimate.kgOfOne()),
-        pieces.lastWeighed(id).stream()
-            .filter(p -> p.massKg() != null)
-            .map(p -> new ProductSheet.LastMass(p.id(), p.massKg(), p.scrapReason()))
-            .toList(),
+        masses,
+        weights(masses, target),
         catalogue.views(warnings));
+  }
+
+  private static @Nullable WeightControl weights(
+      List<ProductSheet.LastMass> masses, @Nullable Target target) {
+    return masses.size() < 2
+        ? null
+        : WeightControl.of(
+            masses.stream().map(m -> m.massKg().doubleValue()).toList(),
+            target == null ? null : target.massKg(),
+            target == null || !(target.toleranceKg() > 0) ? null : target.toleranceKg());
   }
 
   /** As many rounds as whole days of setting go into the days that people are in. */

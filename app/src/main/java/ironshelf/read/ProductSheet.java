@@ -2,6 +2,7 @@ package ironshelf.read;
 
 import ironshelf.core.mould.Section;
 import ironshelf.core.piece.PieceCost;
+import ironshelf.core.piece.WeightControl;
 import ironshelf.http.FindingView;
 import ironshelf.order.OrderLineView;
 import ironshelf.product.ProductView;
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param wanted open lines, soonest due first
  * @param takes what one piece takes, waste included
  * @param masses of the last pieces that were weighed, oldest first
+ * @param weights whether those keep within what varies by chance; null of fewer than two
  */
 public record ProductSheet(
     ProductCard card,
@@ -44,6 +46,7 @@ public record ProductSheet(
     List<WantedLine> wanted,
     List<Take> takes,
     List<LastMass> masses,
+    @Nullable WeightControl weights,
     List<FindingView> warnings) {
 
   /** An open line of an order. */

@@ -67,7 +67,7 @@ class MixTemperatureCalcController {
   @PostMapping("/api/calc/mix-temperature")
   MixTemperatureResponse mixTemperature(@RequestBody MixTemperatureRequest request) {
     MixHeat heat = new MixHeat(request.solidsKg(), request.solidsC(), request.waterKg());
-    double mixC = heat.mixC(request.waterC(), request.iceKg());
+    double mixC = heat.mixC(request.waterC(), request.iceKg(), "iceKg");
     Double at20 = request.workingMinAt20C();
     return new MixTemperatureResponse(
         mixC,

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param latest whether no newer version is there
  * @param kept what of it can be changed
+ * @param dryKgM3 what a cubic metre of it has of all that is not water
  * @param costPerL at today's prices, without pigment; null where a price is missing
  * @param lackPrice materials whose price is not known
  */
@@ -19,6 +20,7 @@ public record RecipePage(
     NewRecipe kept,
     List<LitreLine> lines,
     double freshDensityKgM3,
+    double dryKgM3,
     double waterBinderRatio,
     @Nullable BigDecimal costPerL,
     List<String> lackPrice,

@@ -71,6 +71,7 @@ class RecipePages {
         recipes.kept(id),
         List.copyOf(lines),
         litre.freshDensityKgM3(),
+        litre.dryKgM3(),
         litre.waterBinderRatio(),
         lackPrice.isEmpty() ? cost : null,
         List.copyOf(lackPrice),

@@ -2,6 +2,7 @@ package ironshelf.result;
 
 import ironshelf.copy.CastService;
 import ironshelf.copy.CopyCondition;
+import ironshelf.copy.CopyView;
 import ironshelf.dispatch.DispatchService;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
@@ -36,7 +37,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class ResultService {
 
   private static final PageRequest ALL = PageRequest.of(0, 10_000, Sort.by("name"));
-  private static final int HOURS_A_WEEK = 168;
+  private static final double HOURS_A_WEEK = 168;
 
   private final OrderService orders;
   private final DispatchService dispatches;
@@ -76,7 +77,7 @@ public class ResultService {
         weeks,
         lines == 0 ? null : (double) onTime / lines,
         months,
-        mouldUse(weeks, since, now),
+        mouldUse(since, now),
         scrap(since),
         margins());
   }
@@ -94,17 +95,17 @@ public class ResultService {
         continue;
       }
       for (OrderLineView line : order.lines()) {
-        if (line.due().isAfter(today)) {
+        Instant last = sent.get(line.id());
+        boolean gone = line.stage() == OrderStage.SENT && last != null;
+        // Until its day is over a line is neither late nor on time.
+        if (!gone && !line.due().isBefore(today)) {
           continue;
         }
-        Instant last = sent.get(line.id());
-        LocalDate gone =
-            line.stage() == OrderStage.SENT && last != null
-                ? LocalDate.ofInstant(last, clock.getZone())
-                : today.plusDays(1);
+        LocalDate until = gone ? LocalDate.ofInstant(last, clock.getZone()) : today;
         Due due =
             new Due(
-                YearMonth.from(line.due()), Math.max(0, ChronoUnit.DAYS.between(line.due(), gone)));
+                YearMonth.from(line.due()),
+                Math.max(0, ChronoUnit.DAYS.between(line.due(), until)));
         byMonth.computeIfAbsent(due.month, m -> new ArrayList<>()).add(due);
       }
     }
@@ -121,39 +122,47 @@ public class ResultService {
         late.stream().mapToLong(Due::lateDays).average().orElse(0));
   }
 
-  private List<ResultView.MouldResultRow> mouldUse(int weeks, Instant since, Instant now) {
+  private List<ResultView.MouldResultRow> mouldUse(Instant since, Instant now) {
     Map<Long, CastService.MouldUse> use = castings.use(since, now);
     List<ResultView.MouldResultRow> rows = new ArrayList<>();
     for (MouldView mould : moulds.moulds("", ALL).items()) {
-      int copies =
-          (int) mould.copies().stream().filter(c -> c.condition() == CopyCondition.GOOD).count();
-      if (copies > 0) {
+      List<CopyView> good =
+          mould.copies().stream().filter(c -> c.condition() == CopyCondition.GOOD).toList();
+      double ownedH = good.stream().mapToDouble(c -> ownedH(c, since, now)).sum();
+      if (ownedH > 0) {
         CastService.MouldUse own = use.getOrDefault(mould.id(), new CastService.MouldUse(0, 0));
-        double hours = (double) copies * weeks * HOURS_A_WEEK;
         rows.add(
             new ResultView.MouldResultRow(
                 mould.id(),
                 mould.name(),
-                copies,
+                good.size(),
                 own.casts(),
-                (double) own.casts() / copies / weeks,
-                Math.max(0, 1 - own.heldH() / hours)));
+                own.casts() / (ownedH / HOURS_A_WEEK),
+                Math.max(0, 1 - own.heldH() / ownedH)));
       }
     }
     rows.sort(Comparator.comparingDouble(ResultView.MouldResultRow::idleShare));
     return rows;
   }
 
+  /** A copy counts from the day that it was bought. */
+  private double ownedH(CopyView copy, Instant since, Instant now) {
+    Instant bought =
+        copy.boughtOn() == null ? since : copy.boughtOn().atStartOfDay(clock.getZone()).toInstant();
+    Instant from = bought.isAfter(since) ? bought : since;
+    return Math.max(0, Duration.between(from, now).toSeconds() / 3_600.0);
+  }
+
   private List<ResultView.ScrapRow> scrap(Instant since) {
     Map<Long, ProductView> all = products.all();
-    return pieces.madeSince(since).entrySet().stream()
+    return pieces.fatesSince(since).entrySet().stream()
         .map(
             e ->
                 new ResultView.ScrapRow(
                     all.get(e.getKey()).name(),
-                    e.getValue().pieces(),
-                    e.getValue().scrap(),
-                    (double) e.getValue().scrap() / e.getValue().pieces()))
+                    e.getValue().finished() + e.getValue().scrapped(),
+                    e.getValue().scrapped(),
+                    e.getValue().scrapShare()))
         .sorted(Comparator.comparingDouble(ResultView.ScrapRow::share).reversed())
         .toList();
   }

@@ -30,8 +30,8 @@ public record ResultView(
   /**
    * How a mould was used.
    *
-   * @param turnsAWeek casts of one copy
-   * @param idleShare of its copies' time
+   * @param turnsAWeek casts of one copy, while it was owned
+   * @param idleShare of the time that its copies were owned
    */
   public record MouldResultRow(
       long mouldId, String mould, int copies, long casts, double turnsAWeek, double idleShare) {}

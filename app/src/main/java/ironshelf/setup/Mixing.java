@@ -25,12 +25,7 @@ record Mixing(Recipe recipe, double freshDensityKgM3, double dryKgPerL) {
 
   static Mixing of(Recipe recipe) {
     BatchResult litre = BatchSum.of(BatchRequest.ofOneLitre(recipe));
-    double dry =
-        litre.lines().stream()
-            .filter(l -> l.role() != Role.WATER)
-            .mapToDouble(BatchResult.Line::massKg)
-            .sum();
-    return new Mixing(recipe, litre.freshDensityKgM3(), dry);
+    return new Mixing(recipe, litre.freshDensityKgM3(), litre.dryKgM3() / 1000);
   }
 
   static boolean hasFibre(Recipe recipe) {

@@ -99,6 +99,10 @@ public class TakeOutService {
       throw ProblemException.conflict(
           "cast.layerMissing", Map.of("copy", cast.copyCode(), "layer", missing.get(0).layer()));
     }
+    if (at.isBefore(cast.filledAt())) {
+      throw ProblemException.conflict(
+          "cast.beforeFilled", Map.of("copy", cast.copyCode(), "at", at, "since", cast.filledAt()));
+    }
     boolean early = at.isBefore(gate.readyAt());
     if (early && earlyReason == null) {
       throw ProblemException.conflict(

@@ -7,8 +7,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -33,38 +31,24 @@ class OpenApiTest {
         .isEqualTo(written);
   }
 
-  @ParameterizedTest
-  @CsvSource({
-    "/api/calc/mould",
-    "/api/calc/batch",
-    "/api/calc/demould",
-    "/api/calc/tipping",
-    "/api/calc/outline",
-    "/api/calc/measured",
-    "/api/calc/leftover",
-    "/api/calc/target-reading",
-    "/api/calc/pairs",
-    "/api/calc/shade",
-    "/api/calc/density-fit",
-    "/api/calc/sphere",
-    "/api/quantities/read"
-  })
-  void everyExampleWorks(String path, App app) {
-    JsonNode examples =
-        app.get("/api/openapi")
-            .path("paths")
-            .path(path)
-            .path("post")
-            .path("requestBody")
-            .path("content")
-            .path("application/json")
-            .path("examples");
-    assertThat(examples.size()).isEqualTo(1);
-    examples
-        .values()
-        .forEach(
-            example ->
-                assertThat(app.post(path, example.path("value").toString()).status())
-                    .isEqualTo(200));
+  /** Every example that the document has, whatever it is of. */
+  @Test
+  void everyExampleWorks(App app) {
+    int tried = 0;
+    for (var path : app.get("/api/openapi").path("paths").properties()) {
+      JsonNode examples =
+          path.getValue()
+              .path("post")
+              .path("requestBody")
+              .path("content")
+              .path("application/json")
+              .path("examples");
+      for (JsonNode example : examples) {
+        App.Answer answer = app.post(path.getKey(), example.path("value").toString());
+        assertThat(answer.status()).as(path.getKey() + answer.body()).isEqualTo(200);
+        tried++;
+      }
+    }
+    assertThat(tried).isGreaterThanOrEqualTo(20);
   }
 }

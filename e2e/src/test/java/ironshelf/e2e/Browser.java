@@ -91,6 +91,13 @@ final class Browser implements AutoCloseable {
     return page;
   }
 
+  /** To another page as a link in the application goes there: nothing is loaded anew. */
+  static void go(Page page, String path) {
+    page.evaluate(
+        "to => { history.pushState(null, '', to); dispatchEvent(new PopStateEvent('popstate')); }",
+        path);
+  }
+
   /**
    * WCAG 2.2, levels A and AA, and axe's own advice: no violation; nothing to scroll to sideways.
    */

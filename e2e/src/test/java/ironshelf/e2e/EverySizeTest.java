@@ -1,7 +1,6 @@
 package ironshelf.e2e;
 
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
 import org.assertj.core.api.SoftAssertions;
@@ -71,11 +70,11 @@ class EverySizeTest {
     List<String> seen = new ArrayList<>();
     Page page = browser.open(app, "/nowhere");
     page.evaluate("localStorage.setItem('ironshelf-night', 'yes')");
+    page.reload();
     for (String path : PAGES) {
-      page.navigate(path);
+      Browser.go(page, path);
       page.waitForFunction(
           "document.querySelector('h1') && !document.body.innerText.includes('Fetching')");
-      page.waitForLoadState(LoadState.LOAD);
       seen.add(path);
       softly.assertThatCode(() -> Browser.isAccessible(page)).as(path).doesNotThrowAnyException();
       for (int[] size : SIZES) {

@@ -31,9 +31,17 @@ class OutlineCalcController {
   record OutlineCalcResponse(
       List<PlanPoint> points, double areaMm2, double lengthMm, double widthMm) {}
 
-  /** What a scale said of a mould. */
+  /**
+   * What a scale said of a mould.
+   *
+   * @param freshDensityKgM3 of the wet mix that was weighed
+   * @param dryKgM3 what a cubic metre of wet mix has of the dry mix that was weighed
+   */
   record MeasuredCalcRequest(
-      Measured.@Nullable How how, double massKg, @WhenMissing("none") double freshDensityKgM3) {}
+      Measured.@Nullable How how,
+      double massKg,
+      @WhenMissing("none") double freshDensityKgM3,
+      @WhenMissing("none") double dryKgM3) {}
 
   @PostMapping("/api/calc/outline")
   OutlineCalcResponse outline(@RequestBody OutlineCalcRequest request) {
@@ -54,6 +62,11 @@ class OutlineCalcController {
 
   @PostMapping("/api/calc/measured")
   Measured measured(@RequestBody MeasuredCalcRequest request) {
-    return Measured.of(request.how(), request.massKg(), request.freshDensityKgM3());
+    return Measured.of(
+        request.how(),
+        request.massKg(),
+        request.how() == Measured.How.DRY_MIX_FILL
+            ? request.dryKgM3()
+            : request.freshDensityKgM3());
   }
 }

@@ -1,62 +1,84 @@
 package ironshelf.pour.use;
 
-import static java.util.stream.Collectors.groupingBy;
-import static java.util.stream.Collectors.toList;
+import static java.util.Objects.requireNonNullElse;
 
 import ironshelf.core.piece.PieceCost;
 import ironshelf.mould.MouldService;
-import ironshelf.mould.MouldView;
+import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.RecipeView;
+import ironshelf.route.RouteLine;
+import ironshelf.route.RouteService;
 import ironshelf.workshop.WorkshopService;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What pieces cost (handbook 2-6). */
+/**
+ * What pieces cost: materials at their lots' own prices; mould wear, other goods and the rate of an
+ * hour as on the day of the pour; the minutes of filling, of the route that each really took, and
+ * of mixing by litres (docs/method/cost.md).
+ */
 @Service
 @Transactional(readOnly = true)
 class CostService {
 
+  private static final double MOST_SCRAP = 0.9;
+
   private final ProductService products;
   private final MouldService moulds;
   private final RecipeService recipes;
+  private final RouteService routes;
+  private final PieceService pieces;
+  private final LearnedMinutes learned;
   private final WorkshopService workshop;
 
   CostService(
       ProductService products,
       MouldService moulds,
       RecipeService recipes,
+      RouteService routes,
+      PieceService pieces,
+      LearnedMinutes learned,
       WorkshopService workshop) {
     this.products = products;
     this.moulds = moulds;
     this.recipes = recipes;
+    this.routes = routes;
+    this.pieces = pieces;
+    this.learned = learned;
     this.workshop = workshop;
   }
 
   /** The mean cost of a product's good pieces, product by product. */
-  List<UseView.ProductCost> byProduct(List<UseLedger.Entry> entries, Prices prices) {
-    Map<Long, List<UseLedger.Entry>> byProduct =
-        entries.stream()
-            .collect(groupingBy(e -> e.piece().productId(), LinkedHashMap::new, toList()));
-    return byProduct.entrySet().stream()
-        .map(e -> cost(products.product(e.getKey()), e.getValue(), prices))
+  List<UseView.ProductCost> byProduct(UseLedger.Used used) {
+    Known known = new Known();
+    Map<Long, Sum> sums = new LinkedHashMap<>();
+    used.entries().forEach(e -> sum(sums, e.piece()).add(e));
+    used.parts().forEach(p -> sum(sums, p.piece()).add(p, known));
+    return sums.entrySet().stream()
+        .map(e -> cost(known.products.get(e.getKey()), e.getValue(), known))
         .toList();
   }
 
-  private UseView.ProductCost cost(ProductView product, List<UseLedger.Entry> own, Prices prices) {
-    List<PieceView> pieces = own.stream().map(UseLedger.Entry::piece).distinct().toList();
-    PieceCost cost = of(product, own, pieces.size(), scrapShare(pieces), prices);
+  private static Sum sum(Map<Long, Sum> sums, PieceView piece) {
+    return sums.computeIfAbsent(piece.productId(), id -> new Sum());
+  }
+
+  private static UseView.ProductCost cost(ProductView product, Sum sum, Known known) {
+    PieceCost cost = sum.each(known.scrapShare(product.id()));
     return new UseView.ProductCost(
         product.name(),
-        pieces.size(),
-        scrapShare(pieces),
+        sum.pieces.size(),
+        known.scrapShare(product.id()),
         cost.materials(),
         cost.mouldWear(),
         cost.goods(),
@@ -66,49 +88,98 @@ class CostService {
         product.price());
   }
 
-  /** The share of pieces that came to nothing. */
-  static double scrapShare(List<PieceView> pieces) {
-    return (double) pieces.stream().filter(PieceView::isScrap).count() / pieces.size();
+  /** What one piece cost of which these are all entries and parts. */
+  PieceCost ofOne(PieceView piece, UseLedger.Used mine) {
+    Known known = new Known();
+    Sum sum = new Sum();
+    mine.entries().forEach(sum::add);
+    mine.parts().forEach(p -> sum.add(p, known));
+    return sum.each(known.scrapShare(piece.productId()));
   }
 
-  /** What one of so many pieces cost that these entries went into. */
-  PieceCost of(
-      ProductView product,
-      List<UseLedger.Entry> entries,
-      int pieces,
-      double scrapShare,
-      Prices prices) {
-    BigDecimal materials = BigDecimal.ZERO;
-    for (UseLedger.Entry entry : entries) {
-      BigDecimal cost = prices.of(entry.materialId(), entry.actualKg());
-      materials = cost == null ? materials : materials.add(cost);
+  /** What all costs are worked out from, read once. */
+  private final class Known {
+    private final Map<Long, ProductView> products = CostService.this.products.all();
+    private final Map<Long, RecipeView> recipes = CostService.this.recipes.allRecipes();
+    private final Map<Long, PieceService.Fate> fates = pieces.fates();
+    private final Map<Long, Double> filling = learned.perPiece();
+    private final BigDecimal rate = workshop.view().ratePerHour();
+    private final Map<Long, Double> routeMinutes = new HashMap<>();
+    private final Map<Long, BigDecimal> wear = new HashMap<>();
+
+    double scrapShare(long productId) {
+      PieceService.Fate fate = fates.get(productId);
+      return fate == null ? 0 : Math.min(MOST_SCRAP, fate.scrapShare());
     }
-    MouldView mould = moulds.mould(product.mouldId());
-    BigDecimal wear =
-        mould.wearPerCast() == null
-            ? BigDecimal.ZERO
-            : mould
-                .wearPerCast()
-                .divide(
-                    BigDecimal.valueOf(mould.shape().cavities()),
-                    Prices.SCALE,
-                    RoundingMode.HALF_UP);
-    return PieceCost.of(
-        materials.divide(BigDecimal.valueOf(pieces), Prices.SCALE, RoundingMode.HALF_UP),
-        wear,
-        product.goods(),
-        product.minutesPerPiece() + mixMinutesEach(product, entries),
-        workshop.view().ratePerHour(),
-        Math.min(0.9, scrapShare));
+
+    double fillingMin(long productId) {
+      return filling.getOrDefault(productId, products.get(productId).minutesPerPiece());
+    }
+
+    double mixMin(long recipeId) {
+      return recipes.get(recipeId).mixMin();
+    }
+
+    double routeMin(long routeId, long recipeId) {
+      RecipeView recipe = recipes.get(recipeId);
+      return routeMinutes.computeIfAbsent(
+          routeId,
+          id ->
+              RouteLine.of(
+                      routes.route(id).route().withAges(recipe.demouldAgeH(), recipe.sealAfterH()))
+                  .stream()
+                  .mapToDouble(RouteLine::attendedMin)
+                  .sum());
+    }
+
+    BigDecimal wearNow(long productId) {
+      return wear.computeIfAbsent(
+          productId,
+          id ->
+              requireNonNullElse(
+                  moulds.mould(products.get(id).mouldId()).wearPerPiece(), BigDecimal.ZERO));
+    }
   }
 
-  /** Mixing is done once for a pour, whatever it fills. */
-  private double mixMinutesEach(ProductView product, List<UseLedger.Entry> entries) {
-    double mixMin = recipes.latest(product.recipeId()).mixMin();
-    Map<Long, List<UseLedger.Entry>> byPour =
-        entries.stream().collect(groupingBy(UseLedger.Entry::pourId));
-    double minutes = byPour.size() * mixMin;
-    long pieces = entries.stream().map(e -> e.piece().id()).distinct().count();
-    return minutes / pieces;
+  /** What some pieces cost together. */
+  private static final class Sum {
+    private final Map<Long, PieceView> pieces = new HashMap<>();
+    private BigDecimal materials = BigDecimal.ZERO;
+    private BigDecimal wear = BigDecimal.ZERO;
+    private BigDecimal goods = BigDecimal.ZERO;
+    private BigDecimal labour = BigDecimal.ZERO;
+
+    void add(UseLedger.Entry entry) {
+      materials = entry.cost() == null ? materials : materials.add(entry.cost());
+    }
+
+    void add(UseLedger.Part part, Known known) {
+      PieceView piece = part.piece();
+      BigDecimal rate = requireNonNullElse(part.bowl().ratePerHour(), known.rate);
+      double minutes = known.mixMin(part.bowl().recipeId()) * part.share();
+      // Filling, route, wear and goods are a piece's own, of however many bowls it was filled.
+      if (pieces.putIfAbsent(piece.id(), piece) == null) {
+        minutes +=
+            known.fillingMin(piece.productId())
+                + known.routeMin(piece.routeId(), part.bowl().recipeId());
+        BigDecimal wearEach = part.fill().wearEach();
+        BigDecimal goodsEach = part.fill().goodsEach();
+        wear = wear.add(wearEach == null ? known.wearNow(piece.productId()) : wearEach);
+        goods =
+            goods.add(
+                goodsEach == null ? known.products.get(piece.productId()).goods() : goodsEach);
+      }
+      labour = labour.add(PieceCost.labour(minutes, rate));
+    }
+
+    PieceCost each(double scrapShare) {
+      BigDecimal n = BigDecimal.valueOf(Math.max(1, pieces.size()));
+      return PieceCost.of(
+          materials.divide(n, UseLedger.SCALE, RoundingMode.HALF_UP),
+          wear.divide(n, UseLedger.SCALE, RoundingMode.HALF_UP),
+          goods.divide(n, UseLedger.SCALE, RoundingMode.HALF_UP),
+          labour.divide(n, UseLedger.SCALE, RoundingMode.HALF_UP),
+          scrapShare);
+    }
   }
 }

@@ -10,10 +10,8 @@ import ironshelf.core.recipe.BatchSum;
 import ironshelf.core.recipe.Learned;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
-import ironshelf.mould.MouldService;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
-import ironshelf.pour.PourFillView;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.PourTaken;
 import ironshelf.product.ProductService;
@@ -23,7 +21,6 @@ import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.NewRecipe;
 import ironshelf.recipe.RecipeService;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -39,7 +36,7 @@ class LearnedService {
   private final RecipeService recipes;
   private final MaterialService materials;
   private final ProductService products;
-  private final MouldService moulds;
+  private final LearnedMinutes minutes;
   private final PieceService pieces;
   private final WorkingTimes working;
   private final ColourwayVersions versions;
@@ -49,7 +46,7 @@ class LearnedService {
       RecipeService recipes,
       MaterialService materials,
       ProductService products,
-      MouldService moulds,
+      LearnedMinutes minutes,
       PieceService pieces,
       WorkingTimes working,
       ColourwayVersions versions) {
@@ -57,7 +54,7 @@ class LearnedService {
     this.recipes = recipes;
     this.materials = materials;
     this.products = products;
-    this.moulds = moulds;
+    this.minutes = minutes;
     this.pieces = pieces;
     this.working = working;
     this.versions = versions;
@@ -104,28 +101,14 @@ class LearnedService {
         minutes(own, productsById));
   }
 
-  /** Minutes to fill a piece, from pours of one product that were timed. */
   private List<LearnedView.LearnedMinutes> minutes(
       List<PourTaken> own, Map<Long, ProductView> productsById) {
-    Map<Long, List<Double>> byProduct = new LinkedHashMap<>();
-    for (PourTaken pour : own) {
-      List<Long> products = pour.fills().stream().map(PourFillView::productId).distinct().toList();
-      if (pour.fillingMin() != null && products.size() == 1) {
-        int cavities = moulds.mould(productsById.get(products.get(0)).mouldId()).shape().cavities();
-        byProduct
-            .computeIfAbsent(products.get(0), id -> new ArrayList<>())
-            .add(pour.fillingMin() / (pour.copies() * cavities));
-      }
-    }
-    return byProduct.entrySet().stream()
+    return minutes.of(own, productsById).entrySet().stream()
         .map(
             e -> {
               ProductView product = productsById.get(e.getKey());
               return new LearnedView.LearnedMinutes(
-                  product.id(),
-                  product.name(),
-                  product.minutesPerPiece(),
-                  Learned.of(product.minutesPerPiece(), e.getValue()));
+                  product.id(), product.name(), product.minutesPerPiece(), e.getValue());
             })
         .toList();
   }

@@ -3,16 +3,21 @@ package ironshelf.pour.use;
 import static java.util.stream.Collectors.groupingBy;
 
 import ironshelf.core.piece.Shares;
+import ironshelf.material.LotPrices;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
 import ironshelf.pour.PourFillView;
 import ironshelf.pour.PourTaken;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -22,7 +27,14 @@ import org.springframework.stereotype.Component;
 @Component
 class UseLedger {
 
-  /** What one piece has of one material of one pour. */
+  /** Money to a hundredth of a cent. */
+  static final int SCALE = 4;
+
+  /**
+   * What one piece has of one material of one pour.
+   *
+   * @param cost at the lots' own prices; null where none is known
+   */
   record Entry(
       long pourId,
       long colourwayId,
@@ -30,15 +42,48 @@ class UseLedger {
       PieceView piece,
       long materialId,
       BigDecimal askedKg,
-      BigDecimal actualKg) {}
+      BigDecimal actualKg,
+      @Nullable BigDecimal cost) {}
 
-  private final PieceService pieces;
+  /**
+   * A piece's part of a bowl.
+   *
+   * @param share of all that went into copies, by litres, 0 to 1
+   */
+  record Part(PourTaken bowl, PourFillView fill, PieceView piece, double share) {}
 
-  UseLedger(PieceService pieces) {
-    this.pieces = pieces;
+  /** What pours took, and the parts that pieces have of their bowls. */
+  record Used(List<Entry> entries, List<Part> parts) {
+
+    /** Of these pieces alone. */
+    Used of(Predicate<PieceView> some) {
+      return new Used(
+          entries.stream().filter(e -> some.test(e.piece())).toList(),
+          parts.stream().filter(p -> some.test(p.piece())).toList());
+    }
   }
 
-  List<Entry> entries(List<PourTaken> pours) {
+  private final PieceService pieces;
+  private final LotPrices prices;
+
+  UseLedger(PieceService pieces, LotPrices prices) {
+    this.pieces = pieces;
+    this.prices = prices;
+  }
+
+  /** What a kilogram cost in these pours, by the lots that it came from. */
+  LotPrices.OfPours perKg(Collection<PourTaken> pours) {
+    return prices.ofPours(
+        pours.stream().map(PourTaken::id).toList(),
+        pours.stream()
+            .flatMap(p -> p.taken().stream().map(PourTaken.Taken::materialId))
+            .distinct()
+            .toList());
+  }
+
+  Used used(List<PourTaken> pours) {
+    LotPrices.OfPours perKg = perKg(pours);
+    List<Part> parts = new ArrayList<>();
     List<Long> castIds =
         pours.stream().flatMap(p -> p.fills().stream()).map(PourFillView::castId).toList();
     Map<Long, List<PieceView>> byCast =
@@ -49,14 +94,16 @@ class UseLedger {
       List<Double> litres = new ArrayList<>();
       for (PourFillView fill : pour.fills()) {
         List<PieceView> own = byCast.getOrDefault(fill.castId(), List.of());
+        double each = fill.litres() / Math.max(1, own.size());
         made.addAll(own);
-        litres.addAll(Collections.nCopies(own.size(), fill.litres() / own.size()));
+        litres.addAll(Collections.nCopies(own.size(), each));
+        own.forEach(p -> parts.add(new Part(pour, fill, p, each / pour.filledL())));
       }
       if (!made.isEmpty()) {
-        pour.taken().forEach(taken -> share(entries, pour, taken, made, litres));
+        pour.taken().forEach(taken -> share(entries, pour, taken, made, litres, perKg));
       }
     }
-    return entries;
+    return new Used(entries, parts);
   }
 
   private static void share(
@@ -64,7 +111,9 @@ class UseLedger {
       PourTaken pour,
       PourTaken.Taken taken,
       List<PieceView> made,
-      List<Double> litres) {
+      List<Double> litres,
+      LotPrices.OfPours prices) {
+    BigDecimal perKg = prices.perKg(pour.id(), taken.materialId());
     List<BigDecimal> asked = Shares.of(taken.askedKg(), litres);
     List<BigDecimal> actual = Shares.of(taken.actualKg(), litres);
     for (int i = 0; i < made.size(); i++) {
@@ -76,7 +125,10 @@ class UseLedger {
               made.get(i),
               taken.materialId(),
               asked.get(i),
-              actual.get(i)));
+              actual.get(i),
+              perKg == null
+                  ? null
+                  : perKg.multiply(actual.get(i)).setScale(SCALE, RoundingMode.HALF_UP)));
     }
   }
 }

@@ -6,6 +6,7 @@ import static java.util.stream.Collectors.toList;
 import ironshelf.core.piece.PieceCost;
 import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
+import ironshelf.material.MaterialView;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
 import ironshelf.pour.PourReader;
@@ -77,23 +78,23 @@ public class UseService {
   }
 
   UseView use(By by) {
-    List<UseLedger.Entry> entries = ledger.entries(pours.taken());
-    Prices prices = prices(entries);
+    UseLedger.Used used = ledger.used(pours.taken());
+    List<UseLedger.Entry> entries = used.entries();
+    Map<Long, MaterialView> names = materials(entries);
     Map<Long, ProductView> productsById = products.all();
     Map<String, List<UseLedger.Entry>> groups = new LinkedHashMap<>();
     for (UseLedger.Entry entry : by == By.PIECE ? latest(entries) : entries) {
       groups.computeIfAbsent(name(by, entry, productsById), name -> new ArrayList<>()).add(entry);
     }
     List<UseView.UseRow> rows = new ArrayList<>();
-    groups.forEach((name, own) -> rows.addAll(rows(name, own, prices)));
+    groups.forEach((name, own) -> rows.addAll(rows(name, own, names)));
     rows.sort(
         Comparator.comparingDouble((UseView.UseRow r) -> Math.abs(r.driftPercent())).reversed());
-    return new UseView(List.copyOf(rows), costs.byProduct(entries, prices));
+    return new UseView(List.copyOf(rows), costs.byProduct(used));
   }
 
-  private Prices prices(List<UseLedger.Entry> entries) {
-    return new Prices(
-        materials.byIds(entries.stream().map(UseLedger.Entry::materialId).distinct().toList()));
+  private Map<Long, MaterialView> materials(List<UseLedger.Entry> entries) {
+    return materials.byIds(entries.stream().map(UseLedger.Entry::materialId).distinct().toList());
   }
 
   private static List<UseLedger.Entry> latest(List<UseLedger.Entry> entries) {
@@ -117,7 +118,8 @@ public class UseService {
     };
   }
 
-  private static List<UseView.UseRow> rows(String name, List<UseLedger.Entry> own, Prices prices) {
+  private static List<UseView.UseRow> rows(
+      String name, List<UseLedger.Entry> own, Map<Long, MaterialView> names) {
     int count = (int) own.stream().map(e -> e.piece().id()).distinct().count();
     Long onlyPiece = count == 1 ? own.get(0).piece().id() : null;
     List<UseView.UseRow> rows = new ArrayList<>();
@@ -131,19 +133,28 @@ public class UseService {
                   new UseView.UseRow(
                       name,
                       onlyPiece,
-                      prices.name(materialId),
+                      names.get(materialId).name(),
                       count,
                       asked,
                       took,
                       drift(asked, took),
-                      took.divide(BigDecimal.valueOf(count), Prices.SCALE, RoundingMode.HALF_UP),
-                      prices.of(materialId, took)));
+                      took.divide(BigDecimal.valueOf(count), UseLedger.SCALE, RoundingMode.HALF_UP),
+                      cost(some)));
             });
     return rows;
   }
 
   private static BigDecimal sum(List<BigDecimal> some) {
     return some.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
+  }
+
+  /** Of what a price is known of; null where none is. */
+  private static @Nullable BigDecimal cost(List<UseLedger.Entry> some) {
+    return some.stream()
+        .map(UseLedger.Entry::cost)
+        .filter(Objects::nonNull)
+        .reduce(BigDecimal::add)
+        .orElse(null);
   }
 
   private static double drift(BigDecimal asked, BigDecimal took) {
@@ -158,17 +169,12 @@ public class UseService {
             .orElseThrow(() -> ProblemException.unknown("piece", pieceId));
     ProductView product = products.product(piece.productId());
     List<PourTaken> own = pours.takenBy(piece.castId());
-    List<UseLedger.Entry> entries = ledger.entries(own);
-    Prices prices = prices(entries);
-    List<UseLedger.Entry> mine = entries.stream().filter(e -> e.piece().id() == pieceId).toList();
-    BigDecimal wasted = wasted(own, entries, mine);
-    List<PieceView> siblings =
-        entries.stream()
-            .map(UseLedger.Entry::piece)
-            .filter(p -> p.productId() == piece.productId())
-            .distinct()
-            .toList();
-    PieceCost cost = costs.of(product, mine, 1, CostService.scrapShare(siblings), prices);
+    UseLedger.Used used = ledger.used(own);
+    UseLedger.Used of = used.of(p -> p.id() == pieceId);
+    List<UseLedger.Entry> mine = of.entries();
+    Map<Long, MaterialView> names = materials(mine);
+    BigDecimal wasted = wasted(own, used.entries(), mine);
+    PieceCost cost = costs.ofOne(piece, of);
     return new PieceUse(
         piece,
         product.name(),
@@ -180,11 +186,11 @@ public class UseService {
                     new PieceUse.PieceRow(
                         e.pourId(),
                         recipes.colourway(e.colourwayId()).name(),
-                        prices.name(e.materialId()),
+                        names.get(e.materialId()).name(),
                         e.askedKg(),
                         e.actualKg(),
                         drift(e.askedKg(), e.actualKg()),
-                        prices.of(e.materialId(), e.actualKg())))
+                        e.cost()))
             .toList(),
         wasted,
         cost,
@@ -203,6 +209,6 @@ public class UseService {
     BigDecimal part = sum(mine.stream().map(UseLedger.Entry::actualKg).toList());
     return of.signum() == 0
         ? BigDecimal.ZERO
-        : sum(left).multiply(part).divide(of, Prices.SCALE, RoundingMode.HALF_UP);
+        : sum(left).multiply(part).divide(of, UseLedger.SCALE, RoundingMode.HALF_UP);
   }
 }

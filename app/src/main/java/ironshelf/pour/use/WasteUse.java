@@ -2,7 +2,7 @@ package ironshelf.pour.use;
 
 import static java.util.Objects.requireNonNull;
 
-import ironshelf.material.MaterialService;
+import ironshelf.material.LotPrices;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.PourTaken;
 import ironshelf.pour.WasteBook;
@@ -26,13 +26,13 @@ class WasteUse {
 
   private final WasteBook waste;
   private final PourReader pours;
-  private final MaterialService materials;
+  private final UseLedger ledger;
   private final RecipeService recipes;
 
-  WasteUse(WasteBook waste, PourReader pours, MaterialService materials, RecipeService recipes) {
+  WasteUse(WasteBook waste, PourReader pours, UseLedger ledger, RecipeService recipes) {
     this.waste = waste;
     this.pours = pours;
-    this.materials = materials;
+    this.ledger = ledger;
     this.recipes = recipes;
   }
 
@@ -56,14 +56,7 @@ class WasteUse {
     List<WasteView> latest = waste.latest(MOST);
     Map<Long, PourTaken> taken =
         pours.takenOf(latest.stream().map(WasteView::pourId).distinct().toList());
-    Prices prices =
-        new Prices(
-            materials.byIds(
-                taken.values().stream()
-                    .flatMap(p -> p.taken().stream())
-                    .map(PourTaken.Taken::materialId)
-                    .distinct()
-                    .toList()));
+    LotPrices.OfPours prices = ledger.perKg(taken.values());
     return latest.stream()
         .map(
             w -> {
@@ -82,16 +75,21 @@ class WasteUse {
         .toList();
   }
 
-  private static @Nullable BigDecimal cost(PourTaken pour, BigDecimal kg, Prices prices) {
+  private static @Nullable BigDecimal cost(
+      PourTaken pour, BigDecimal kg, LotPrices.OfPours prices) {
     BigDecimal went = pour.wentKg();
     if (went.signum() == 0) {
       return null;
     }
     BigDecimal cost = null;
     for (PourTaken.Taken t : pour.taken()) {
-      BigDecimal share = t.actualKg().multiply(kg).divide(went, Prices.SCALE, RoundingMode.HALF_UP);
-      BigDecimal of = prices.of(t.materialId(), share);
-      if (of != null) {
+      BigDecimal perKg = prices.perKg(pour.id(), t.materialId());
+      if (perKg != null) {
+        BigDecimal of =
+            perKg
+                .multiply(t.actualKg())
+                .multiply(kg)
+                .divide(went, UseLedger.SCALE, RoundingMode.HALF_UP);
         cost = cost == null ? of : cost.add(of);
       }
     }

@@ -115,7 +115,7 @@ class SessionTest {
     JsonNode lost = app.get("/api/use/waste").get(0);
     assertThat(lost.path("reason").asString()).isIn("went off", "not accounted for");
     assertThat(app.get("/api/use/waste").toString()).contains("went off");
-    assertThat(lost.path("cost").asDouble()).isPositive();
+    assertThat(lost.path("cost").asDouble()).as(lost.toString()).isPositive();
   }
 
   @Test

@@ -1,5 +1,6 @@
 package ironshelf.core.mould;
 
+import ironshelf.core.mould.planar.CrossSection;
 import ironshelf.core.mould.solid.Drawn;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
@@ -7,17 +8,19 @@ import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.RefusedException;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Point;
 
 /**
  * How far a piece may be tilted before it falls: the angle whose tangent is the nearest edge of its
  * base over the height of its centre of mass (statics).
  *
- * <p>The piece is taken to be of one density, its inserts of the piece's own. The centre of mass
- * stands over the base's centroid where cores are centred; further cores off the axis are counted
- * in height and in mass, not in place.
+ * <p>The piece is taken to be of one density, its inserts of the piece's own. Cores and bores count
+ * where they are: one off the axis moves the centre of mass away from it. What is mounted stands on
+ * the axis. Where the centre of mass is not over the base the angle is 0: it falls by itself.
  */
 public final class Tipping {
 
@@ -25,6 +28,7 @@ public final class Tipping {
   public static final double LEAST_DEG = 6;
 
   private static final int STEPS = 400;
+  private static final int PANELS = 16;
 
   /**
    * @param centreOfMassMm over the base
@@ -69,8 +73,11 @@ public final class Tipping {
     double pieceMm = upsideDown ? height - momentLMm / volumeL : momentLMm / volumeL;
     double massKg = pieceKg + fittingMassKg;
     double centreMm = (pieceKg * pieceMm + fittingMassKg * fittingHeightMm) / massKg;
-    double reachMm = reachMm(cavity, upsideDown ? height : 0);
-    if (!(reachMm > 0)) {
+    Coordinate piece = planCentre(shape, cavity);
+    Coordinate centre = new Coordinate(piece.x * pieceKg / massKg, piece.y * pieceKg / massKg);
+    Geometry foot = cavity.crossSectionAt(upsideDown ? height : 0).polygon().convexHull();
+    double reachMm = reachMm(foot, centre);
+    if (!(foot.getArea() > 0)) {
       return new Result(
           massKg, centreMm, 0, null, List.of(Finding.of(FindingCode.ROLLS, Map.of())));
     }
@@ -96,12 +103,47 @@ public final class Tipping {
     return cavity.heightMm() * volumeL - sum * step / 3;
   }
 
-  /** From the foot's centroid to the nearest edge of its hull: a ring stands on its outer edge. */
-  private static double reachMm(Drawn cavity, double zMm) {
-    Geometry foot = cavity.crossSectionAt(zMm).polygon().convexHull();
-    Coordinate centre = foot.getCentroid().getCoordinate();
-    return centre == null || foot.getArea() == 0
-        ? 0
-        : foot.getBoundary().distance(foot.getFactory().createPoint(centre));
+  /** To the nearest edge of the foot's hull, a ring stands on its outer edge; 0 if beside it. */
+  private static double reachMm(Geometry foot, Coordinate centre) {
+    Point under = foot.getFactory().createPoint(centre);
+    return foot.covers(under) ? foot.getBoundary().distance(under) : 0;
+  }
+
+  /**
+   * Where the centre of mass stands, seen from above: the integral of area times centroid over the
+   * height, cavity less cores, by Simpson's rule between the bends of either (exact where sides are
+   * straight).
+   */
+  private static Coordinate planCentre(MouldShape shape, Drawn cavity) {
+    double height = cavity.heightMm();
+    TreeSet<Double> bends = new TreeSet<>(cavity.bendsMm());
+    for (PlacedCore core : shape.allCores()) {
+      core.solid().bendsMm().forEach(z -> bends.add(Math.min(height, core.liftMm() + z)));
+    }
+    double[] sum = new double[3];
+    Double from = bends.first();
+    for (Double to : bends.tailSet(from, false)) {
+      double step = (to - from) / PANELS;
+      for (int i = 0; i <= PANELS; i++) {
+        double weight = i == 0 || i == PANELS ? 1 : i % 2 == 0 ? 2 : 4;
+        // Just inside the ends, where a profile may step.
+        double z = Math.max(from + step * 1e-9, Math.min(to - step * 1e-9, from + i * step));
+        add(sum, cavity.crossSectionAt(z), weight * step);
+        for (PlacedCore core : shape.allCores()) {
+          if (z > core.liftMm() && z < core.liftMm() + core.solid().heightMm()) {
+            add(sum, core.crossSectionAt(z), -weight * step);
+          }
+        }
+      }
+      from = to;
+    }
+    return sum[0] == 0 ? new Coordinate(0, 0) : new Coordinate(sum[1] / sum[0], sum[2] / sum[0]);
+  }
+
+  private static void add(double[] sum, CrossSection cut, double weight) {
+    Coordinate centre = cut.centroid();
+    sum[0] += weight * cut.areaMm2();
+    sum[1] += weight * cut.areaMm2() * centre.x;
+    sum[2] += weight * cut.areaMm2() * centre.y;
   }
 }

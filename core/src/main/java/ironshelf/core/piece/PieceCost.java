@@ -7,8 +7,8 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 
 /**
- * What a piece cost (handbook 2-6): its share of what really went in, mould wear, other goods,
- * minutes, and its part of what came to nothing. Money is decimal, to a hundredth of a cent.
+ * What a piece cost (docs/method/cost.md): its share of what really went in, mould wear, other
+ * goods, minutes, and its part of what came to nothing. Money is decimal, to a hundredth of a cent.
  *
  * @param materials its share of the pour's actual masses at the price of their lots
  * @param mouldWear price of a copy over its expected casts
@@ -34,26 +34,28 @@ public record PieceCost(
   }
 
   /**
-   * @param minutes attended, 0 or more
-   * @param ratePerHour of the shop
-   * @param scrapShare of pieces that come to nothing, 0 to 0.9: each good one bears {@code 1 / (1 -
-   *     share)}
+   * What minutes of work cost, to a hundredth of a cent.
+   *
+   * @param minutes attended, 0 to 100 000
+   */
+  public static BigDecimal labour(double minutes, BigDecimal ratePerHour) {
+    new Findings().within("minutes", minutes, 0, 100_000).orRefuse();
+    return ratePerHour
+        .multiply(BigDecimal.valueOf(minutes))
+        .divide(BigDecimal.valueOf(60), SCALE, RoundingMode.HALF_UP);
+  }
+
+  /**
+   * @param scrapShare of the pieces whose fate is decided, 0 to 0.9: each good one bears {@code 1 /
+   *     (1 - share)}
    */
   public static PieceCost of(
       BigDecimal materials,
       BigDecimal mouldWear,
       BigDecimal goods,
-      double minutes,
-      BigDecimal ratePerHour,
+      BigDecimal labour,
       double scrapShare) {
-    new Findings()
-        .within("minutes", minutes, 0, 100_000)
-        .within("scrapShare", scrapShare, 0, 0.9)
-        .orRefuse();
-    BigDecimal labour =
-        ratePerHour
-            .multiply(BigDecimal.valueOf(minutes))
-            .divide(BigDecimal.valueOf(60), SCALE, RoundingMode.HALF_UP);
+    new Findings().within("scrapShare", scrapShare, 0, 0.9).orRefuse();
     BigDecimal before = materials.add(mouldWear).add(goods).add(labour);
     BigDecimal whole =
         before.divide(BigDecimal.valueOf(1 - scrapShare), SCALE, RoundingMode.HALF_UP);

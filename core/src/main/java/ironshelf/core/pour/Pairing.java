@@ -1,6 +1,7 @@
 package ironshelf.core.pour;
 
 import ironshelf.core.quantity.Findings;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -14,6 +15,8 @@ import java.util.List;
  * @param alone what found no partner
  */
 public record Pairing(List<Pair> pairs, List<String> alone) {
+
+  private static final int MOST_PIECES = 10_000;
 
   /** A weighed piece. */
   public record WeighedPiece(String piece, double massKg) {
@@ -40,7 +43,11 @@ public record Pairing(List<Pair> pairs, List<String> alone) {
    * @param toleranceKg 0 or more
    */
   public static Pairing of(List<WeighedPiece> pool, double toleranceKg) {
-    new Findings().within("toleranceKg", toleranceKg, 0, Findings.MAX_MASS_KG).orRefuse();
+    Findings findings = new Findings().within("toleranceKg", toleranceKg, 0, Findings.MAX_MASS_KG);
+    if (pool == null || !pool.isEmpty()) {
+      findings.list("pool", pool, MOST_PIECES);
+    }
+    findings.orRefuse();
     List<WeighedPiece> sorted =
         pool.stream().sorted(Comparator.comparingDouble(WeighedPiece::massKg)).toList();
     int n = sorted.size();
@@ -54,7 +61,7 @@ public record Pairing(List<Pair> pairs, List<String> alone) {
       if (i < 2) {
         continue;
       }
-      double difference = sorted.get(i - 1).massKg - sorted.get(i - 2).massKg;
+      double difference = difference(sorted.get(i - 2), sorted.get(i - 1));
       double sum = least[i - 2] + difference * difference;
       boolean more = most[i - 2] + 1 > most[i];
       boolean better = most[i - 2] + 1 == most[i] && sum < least[i];
@@ -70,7 +77,7 @@ public record Pairing(List<Pair> pairs, List<String> alone) {
       WeighedPiece here = sorted.get(i - 1);
       if (paired[i]) {
         WeighedPiece partner = sorted.get(i - 2);
-        pairs.add(0, new Pair(partner.piece, here.piece, here.massKg - partner.massKg));
+        pairs.add(0, new Pair(partner.piece, here.piece, difference(partner, here)));
         i -= 2;
       } else {
         alone.add(0, here.piece);
@@ -78,5 +85,12 @@ public record Pairing(List<Pair> pairs, List<String> alone) {
       }
     }
     return new Pairing(pairs, alone);
+  }
+
+  /** As decimals, which is what a scale shows: 20.05 less 20.00 is 0.05 and no more. */
+  private static double difference(WeighedPiece lighter, WeighedPiece heavier) {
+    return BigDecimal.valueOf(heavier.massKg)
+        .subtract(BigDecimal.valueOf(lighter.massKg))
+        .doubleValue();
   }
 }

@@ -2,7 +2,9 @@ package ironshelf.core.pour;
 
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
+import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * What the scale must show to stop, for a piece sold by its dry mass: {@code stop = mould +
@@ -11,8 +13,14 @@ import java.util.Map;
  * @param freshKg wet mix in all
  * @param stopAtKg with mould and hardware on the scale; of the first pour where there are several
  * @param perPourKg wet mix a pour
+ * @param stopsAtKg of each pour in turn, what was poured before weighed as the wet mix it was
  */
-public record TargetReading(double freshKg, double stopAtKg, double perPourKg) {
+public record TargetReading(
+    double freshKg, double stopAtKg, double perPourKg, List<Double> stopsAtKg) {
+
+  public TargetReading {
+    stopsAtKg = List.copyOf(stopsAtKg);
+  }
 
   /** What is left of the fresh mass where nothing is known: 19.6 of 20.2 kg (common practice). */
   public static final double STARTING_RETENTION = 0.967;
@@ -40,7 +48,11 @@ public record TargetReading(double freshKg, double stopAtKg, double perPourKg) {
         .orRefuse();
     double fresh = (targetKg - hardwareKg) / retention;
     double each = fresh / pours;
-    return new TargetReading(fresh, mouldKg + hardwareKg + each, each);
+    return new TargetReading(
+        fresh,
+        mouldKg + hardwareKg + each,
+        each,
+        IntStream.rangeClosed(1, pours).mapToObj(n -> mouldKg + hardwareKg + n * each).toList());
   }
 
   /** The diameter in mm of a whole sphere of that mass. */

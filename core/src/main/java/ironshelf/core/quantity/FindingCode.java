@@ -7,6 +7,7 @@ package ironshelf.core.quantity;
 public enum FindingCode {
   VALUE_MISSING("value.missing"),
   VALUE_UNREADABLE("value.unreadable"),
+  TEXT_UNPRINTABLE("text.unprintable"),
   NUMBER_TOO_SMALL("number.tooSmall"),
   NUMBER_NOT_ABOVE("number.notAbove"),
   NUMBER_TOO_LARGE("number.tooLarge"),
@@ -89,6 +90,8 @@ public enum FindingCode {
   MOULD_HEAVY("mould.heavy"),
   WALL_LOCKS("wall.locks"),
   PIGMENT_HIGH("pigment.high"),
+  ICE_STAYS("ice.stays"),
+  WORKING_UNSURE("working.unsure"),
   WORKING_TIME_SHORT("workingTime.short"),
   CURE_COLD("cure.cold"),
   CURE_FROST("cure.frost"),

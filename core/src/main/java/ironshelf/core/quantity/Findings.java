@@ -64,10 +64,13 @@ public final class Findings {
     return value == null ? missing(field) : this;
   }
 
-  /** A text with something in it, not over {@code most} characters. */
+  /** A text with something in it, not over {@code most} characters, all of which can be printed. */
   public Findings text(String field, String value, int most) {
     if (value == null || value.isBlank()) {
       return missing(field);
+    }
+    if (value.chars().anyMatch(c -> Character.isISOControl(c) && "\n\r\t".indexOf(c) < 0)) {
+      return add(new Finding(FindingCode.TEXT_UNPRINTABLE, field, Map.of()));
     }
     return atMost(field + ".length", value.length(), most);
   }

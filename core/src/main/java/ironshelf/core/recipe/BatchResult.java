@@ -56,6 +56,13 @@ public record BatchResult(
     }
   }
 
+  /** What a cubic metre of it has of all that is not water, in kg. */
+  public double dryKgM3() {
+    return lines.stream().filter(l -> l.role() != Role.WATER).mapToDouble(Line::massKg).sum()
+        / yieldL
+        * 1000;
+  }
+
   /** Water to start with, to aim at, and never to pass; the rest is held back. */
   public record Water(double leastKg, double targetKg, double mostKg) {
     public double holdBackKg() {

@@ -36,7 +36,8 @@ public final class BatchSum {
         100 * proportions.sumOf(proportions.dryKg(), Role.PIGMENT) / proportions.cementKg();
     MixHeat heat =
         new MixHeat((proportions.totalKg() - waterKg) * factor, request.roomC(), waterKg * factor);
-    double mixC = heat.mixC(request.waterC(), waterKg * factor * request.icePercent() / 100);
+    double mixC =
+        heat.mixC(request.waterC(), waterKg * factor * request.icePercent() / 100, "icePercent");
     Double at20 = request.recipe().workingMinAt20C();
     Double workingMin = at20 == null ? null : WorkingTime.minutes(at20, mixC);
     List<Finding> warnings = new ArrayList<>();
@@ -45,6 +46,20 @@ public final class BatchSum {
           Finding.of(
               FindingCode.PIGMENT_HIGH,
               Map.of("value", pigmentPercent, "most", MOST_PIGMENT_PERCENT)));
+    }
+    if (workingMin != null && !WorkingTime.isForetold(mixC)) {
+      warnings.add(
+          Finding.of(
+              FindingCode.WORKING_UNSURE,
+              Map.of(
+                  "value",
+                  mixC,
+                  "least",
+                  WorkingTime.COLDEST_C,
+                  "most",
+                  WorkingTime.WARMEST_C,
+                  "working",
+                  workingMin)));
     }
     return new BatchResult(
         lines,

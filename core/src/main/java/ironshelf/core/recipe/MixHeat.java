@@ -1,7 +1,10 @@
 package ironshelf.core.recipe;
 
 import ironshelf.core.material.Water;
+import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.RefusedException;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -24,6 +27,7 @@ public record MixHeat(double solidsKg, double solidsC, double waterKg) {
   static final double COLDEST_WATER_C = 1;
 
   private static final double HOTTEST_WATER_C = 60;
+  private static final double ROUNDING = 1e-9;
 
   public MixHeat {
     new Findings()
@@ -33,13 +37,35 @@ public record MixHeat(double solidsKg, double solidsC, double waterKg) {
         .orRefuse();
   }
 
-  /** The mix's temperature with that much of the water as ice at 0 degrees. */
-  public double mixC(double waterC, double iceKg) {
+  /**
+   * The mix's temperature with that much of the water as ice at 0 degrees.
+   *
+   * @param iceKg part of the water
+   * @param field to name in what is refused
+   * @throws RefusedException for ice of which some would not melt: the mix would be below 0
+   */
+  public double mixC(double waterC, double iceKg, String field) {
+    double most = mostIceKg(waterC);
+    new Findings()
+        .addIf(
+            iceKg > 0 && iceKg > most * (1 + ROUNDING),
+            FindingCode.ICE_STAYS,
+            field,
+            Map.of("value", iceKg, "most", most))
+        .orRefuse();
     double liquid = waterKg - iceKg;
     return (solidsKg * SOLIDS_SPECIFIC_HEAT * solidsC
             + liquid * Water.SPECIFIC_HEAT * waterC
             - iceKg * ICE_LATENT_HEAT)
         / heatCapacity();
+  }
+
+  /** How much of the water can be ice so that all of it melts, water of that temperature. */
+  public double mostIceKg(double waterC) {
+    double warmth =
+        solidsKg * SOLIDS_SPECIFIC_HEAT * solidsC + waterKg * Water.SPECIFIC_HEAT * waterC;
+    return Math.max(
+        0, Math.min(waterKg, warmth / (ICE_LATENT_HEAT + Water.SPECIFIC_HEAT * waterC)));
   }
 
   private double heatCapacity() {
@@ -68,7 +94,8 @@ public record MixHeat(double solidsKg, double solidsC, double waterKg) {
     }
     double missing = (COLDEST_WATER_C - wanted) * waterKg * Water.SPECIFIC_HEAT;
     double ice = missing / (ICE_LATENT_HEAT + COLDEST_WATER_C * Water.SPECIFIC_HEAT);
-    return new Cooling(COLDEST_WATER_C, Math.min(ice, waterKg), ice <= waterKg);
+    double most = mostIceKg(COLDEST_WATER_C);
+    return new Cooling(COLDEST_WATER_C, Math.min(ice, most), ice <= most);
   }
 
   /** The cooling that leaves so many minutes of work; null where the recipe gives no time. */

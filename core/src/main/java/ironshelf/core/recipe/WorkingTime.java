@@ -9,11 +9,26 @@ public final class WorkingTime {
   /** The temperature that recipes give their working time at. */
   static final double REFERENCE_C = 20;
 
+  /** Colder concrete than that hardly sets (ACI 306R, section 7: 40 F). */
+  static final double COLDEST_C = 5;
+
+  /** Warmer fresh concrete than that is beyond what the rule was seen to hold for (from memory). */
+  static final double WARMEST_C = 40;
+
   private WorkingTime() {}
 
-  /** Minutes from wetting at a mix temperature; halves per 10 degrees above 20, doubles below. */
+  /**
+   * Minutes from wetting at a mix temperature; halves per 10 degrees above 20, doubles below. What
+   * is colder than 5 or warmer than 40 degrees counts as that (see {@link #isForetold}).
+   */
   public static double minutes(double minutesAt20C, double mixC) {
-    return minutesAt20C * Math.pow(2, (REFERENCE_C - mixC) / HALVING_C);
+    double within = Math.max(COLDEST_C, Math.min(WARMEST_C, mixC));
+    return minutesAt20C * Math.pow(2, (REFERENCE_C - within) / HALVING_C);
+  }
+
+  /** Whether the rule holds at that temperature. */
+  public static boolean isForetold(double mixC) {
+    return mixC >= COLDEST_C && mixC <= WARMEST_C;
   }
 
   /** The mix temperature at which so many minutes are left; the inverse of {@link #minutes}. */

@@ -58,6 +58,65 @@ class TippingTest {
     assertThat(Tipping.of(block, 2000, 20, 900, false).warnings()).hasSize(1);
   }
 
+  /** By hand: a block of 100 x 100 x 50 with a bore of 40, 25 mm off its middle. */
+  @Test
+  void aBoreOffTheMiddleMovesTheCentre() {
+    MouldShape block =
+        new MouldShape(
+            new Box(100, 100, 50),
+            null,
+            0,
+            0,
+            List.of(),
+            1,
+            List.of(new PlacedCore(new Cylinder(40, 50), 0, 25, 0)),
+            List.of(),
+            null);
+    double bore = Math.PI * 20 * 20;
+    double off = bore * 25 / (10_000 - bore);
+    Tipping.Result tipped = tip(block, 0, 0, false);
+    assertThat(tipped.centreOfMassMm()).isCloseTo(25, within(0.01));
+    assertThat(tipped.baseReachMm()).isCloseTo(50 - off, within(1e-6));
+    assertThat(tipped.tipAngleDeg())
+        .isCloseTo(Math.toDegrees(Math.atan((50 - off) / 25)), within(0.02));
+    // What is mounted on the axis pulls it back: as much again halves the way.
+    double massKg = Tipping.of(block, 2000, 0, 0, false).massKg();
+    assertThat(Tipping.of(block, 2000, massKg, 25, false).baseReachMm())
+        .isCloseTo(50 - off / 2, within(1e-6));
+  }
+
+  /** A tapered pot with a core and a blind bore off its axis, against a million thrown points. */
+  @Test
+  void againstAMonteCarloCentre() {
+    MouldShape pot =
+        new MouldShape(
+            new Cone(200, 140, 120),
+            new Cylinder(60, 100),
+            40,
+            0,
+            List.of(),
+            1,
+            List.of(new PlacedCore(new Cylinder(30, 60), 20, 52, 0)),
+            List.of(),
+            null);
+    Random random = new Random(SEED);
+    double sumX = 0;
+    int in = 0;
+    for (int i = 0; i < 1_000_000; i++) {
+      double x = 200 * random.nextDouble() - 100;
+      double y = 200 * random.nextDouble() - 100;
+      double z = 120 * random.nextDouble();
+      boolean cavity = Math.hypot(x, y) <= 70 + 30 * z / 120;
+      boolean core = z >= 40 && Math.hypot(x, y) <= 30;
+      boolean bore = z >= 20 && z <= 80 && Math.hypot(x - 52, y) <= 15;
+      if (cavity && !core && !bore) {
+        sumX += x;
+        in++;
+      }
+    }
+    assertThat(tip(pot, 0, 0, false).baseReachMm()).isCloseTo(70 + sumX / in, within(0.3));
+  }
+
   /** A whole sphere stands on a point at any density, so it has no angle to fall at. */
   @Test
   void aSphereRolls() {

@@ -51,10 +51,11 @@ class MoneyTest {
             new BigDecimal("1.20"),
             new BigDecimal("0.30"),
             new BigDecimal("0.50"),
-            6,
-            new BigDecimal("20"),
+            PieceCost.labour(6, new BigDecimal("20")),
             0.2);
     assertThat(cost.total()).isEqualByComparingTo("5.00");
     assertThat(cost.scrap()).isEqualByComparingTo("1.00");
+    // Twenty attended minutes at 20 an hour.
+    assertThat(PieceCost.labour(20, new BigDecimal("20"))).isEqualByComparingTo("6.6667");
   }
 }

@@ -31,6 +31,19 @@ class TargetReadingTest {
   }
 
   /** By hand: 2200 to 2600 with barytes of 4.2 (4191.6 kg/m3): x = 400 / 1991.6 = 0.2008. */
+  /** Every pour has its reading: what was poured before still weighs what it did wet. */
+  @Test
+  void eachOfSeveralPoursHasItsReading() {
+    TargetReading thrice = TargetReading.of(30, 2, 0.6, 0.98, 3);
+    double each = (30 - 0.6) / 0.98 / 3;
+    assertThat(thrice.stopsAtKg()).hasSize(3);
+    for (int n = 1; n <= 3; n++) {
+      assertThat(thrice.stopsAtKg().get(n - 1)).isCloseTo(2.6 + n * each, within(1e-9));
+    }
+    assertThat(TargetReading.of(20, 1.2, 0, 0.967, 1).stopsAtKg())
+        .containsExactly(TargetReading.of(20, 1.2, 0, 0.967, 1).stopAtKg());
+  }
+
   @Test
   void aDenserMix() {
     DensityFit fit = DensityFit.of(2200, 2600, 4.2);

@@ -28,8 +28,8 @@ class BatchSplitTest {
    */
   @Test
   void theMixIsTheWeightedMean() {
-    assertThat(new MixHeat(4, 20, 1).mixC(10, 0)).isCloseTo(14.571, within(1e-3));
-    assertThat(new MixHeat(4, 20, 1).mixC(20, 0)).isCloseTo(20, within(1e-12));
+    assertThat(new MixHeat(4, 20, 1).mixC(10, 0, "iceKg")).isCloseTo(14.571, within(1e-3));
+    assertThat(new MixHeat(4, 20, 1).mixC(20, 0, "iceKg")).isCloseTo(20, within(1e-12));
   }
 
   @Test

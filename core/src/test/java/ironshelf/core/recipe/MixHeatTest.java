@@ -1,9 +1,11 @@
 package ironshelf.core.recipe;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.core.material.Role;
+import ironshelf.core.quantity.RefusedException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -26,10 +28,12 @@ class MixHeatTest {
       double solidsC = 5 + 30 * random.nextDouble();
       double water = solids * (0.1 + 0.3 * random.nextDouble());
       double waterC = 2 + 25 * random.nextDouble();
-      double ice = water * 0.3 * random.nextDouble();
+      double ice =
+          Math.min(water * 0.3, new MixHeat(solids, solidsC, water).mostIceKg(waterC))
+              * random.nextDouble();
       double aci =
           (0.22 * solids * solidsC + waterC * (water - ice) - 79.6 * ice) / (0.22 * solids + water);
-      assertThat(new MixHeat(solids, solidsC, water).mixC(waterC, ice))
+      assertThat(new MixHeat(solids, solidsC, water).mixC(waterC, ice, "ice"))
           .as("seed %s, %s", SEED, n)
           .isCloseTo(aci, within(1.0));
     }
@@ -40,12 +44,38 @@ class MixHeatTest {
     MixHeat heat = new MixHeat(8, 28, 1.6);
     MixHeat.Cooling cool = heat.coolingFor(22);
     assertThat(cool.iceKg()).isZero();
-    assertThat(heat.mixC(cool.waterC(), 0)).isCloseTo(22, within(1e-9));
+    assertThat(heat.mixC(cool.waterC(), 0, "ice")).isCloseTo(22, within(1e-9));
     MixHeat.Cooling icy = heat.coolingFor(13);
     assertThat(icy.iceKg()).isPositive();
-    assertThat(heat.mixC(icy.waterC(), icy.iceKg())).isCloseTo(13, within(1e-9));
+    assertThat(heat.mixC(icy.waterC(), icy.iceKg(), "ice")).isCloseTo(13, within(1e-9));
     assertThat(heat.coolingFor(-30).reached()).isFalse();
     assertThat(WorkingTime.minutes(15, WorkingTime.mixCFor(15, 22))).isCloseTo(22, within(1e-9));
+  }
+
+  /** What melts all the ice brings the mix to 0 and no lower; a gram more is refused. */
+  @Test
+  void iceMeltsOnlyAboveNought() {
+    // 8 kg at 20 and 1.6 kg of water at 15: (8 x 0.88 x 20 + 1.6 x 4.18 x 15) / (335 + 62.7).
+    double most = (8 * 0.88 * 20 + 1.6 * 4.18 * 15) / (335 + 4.18 * 15);
+    MixHeat heat = new MixHeat(8, 20, 1.6);
+    assertThat(heat.mostIceKg(15)).isCloseTo(most, within(1e-12));
+    assertThat(heat.mixC(15, most, "ice")).isCloseTo(0, within(1e-9));
+    assertThatThrownBy(() -> heat.mixC(15, most + 0.001, "ice"))
+        .isInstanceOf(RefusedException.class);
+    MixHeat.Cooling coldest = heat.coolingFor(-1);
+    assertThat(coldest.reached()).isFalse();
+    assertThat(heat.mixC(coldest.waterC(), coldest.iceKg(), "ice")).isCloseTo(0, within(1e-9));
+    assertThat(new MixHeat(8, -20, 0.2).mostIceKg(1)).isZero();
+  }
+
+  /** The rule of halving is not stretched: what is colder than 5 counts as 5, over 40 as 40. */
+  @Test
+  void workingTimeIsCappedWhereItLeavesItsRange() {
+    assertThat(WorkingTime.minutes(15, 5)).isCloseTo(15 * Math.pow(2, 1.5), within(1e-9));
+    assertThat(WorkingTime.minutes(15, -3)).isEqualTo(WorkingTime.minutes(15, 5));
+    assertThat(WorkingTime.minutes(15, 55)).isEqualTo(WorkingTime.minutes(15, 40));
+    assertThat(WorkingTime.isForetold(4.9)).isFalse();
+    assertThat(WorkingTime.isForetold(20)).isTrue();
   }
 
   /** Handbook 2-2: bag of 80 lb with 1 1/4 US gal at 0.60 ft3: 2414 kg/m3. */

@@ -13,6 +13,9 @@ public sealed interface CrossSection {
 
   double perimeterMm();
 
+  /** The middle of its area. */
+  Coordinate centroid();
+
   /**
    * The narrowest level gap between this cut and an inner one, in mm; negative by how far the inner
    * one reaches through. Exact between circles and between polygons.
@@ -41,6 +44,11 @@ public sealed interface CrossSection {
     @Override
     public double perimeterMm() {
       return 2 * Math.PI * (radiusMm + boreMm);
+    }
+
+    @Override
+    public Coordinate centroid() {
+      return new Coordinate(xMm, yMm);
     }
 
     @Override
@@ -83,6 +91,12 @@ public sealed interface CrossSection {
     @Override
     public double perimeterMm() {
       return polygon.getLength();
+    }
+
+    @Override
+    public Coordinate centroid() {
+      Coordinate middle = polygon.getCentroid().getCoordinate();
+      return middle == null ? new Coordinate(0, 0) : middle;
     }
 
     @Override

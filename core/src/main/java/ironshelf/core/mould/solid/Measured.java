@@ -39,21 +39,25 @@ public record Measured(double volumeL, @Nullable How how) implements Solid {
    * From a mass on the scale: water that fills it, dry mix that fills it level, or the mean of what
    * the last pours really took.
    *
+   * <p>Dry mix that fills it level packs down by about a quarter when it is wetted: it takes four
+   * thirds of that as dry mix.
+   *
    * @param massKg over 0 and up to 5 000
-   * @param freshDensityKgM3 of the mix, 100 to 10 000; does not matter to water
+   * @param kgM3 100 to 10 000; does not matter to water. For wet mix the fresh density; for dry mix
+   *     how much of it is in a cubic metre of wet mix
    */
-  public static Measured of(How how, double massKg, double freshDensityKgM3) {
+  public static Measured of(How how, double massKg, double kgM3) {
     Findings findings =
         new Findings().present("how", how).above("massKg", massKg, 0, Findings.MAX_MASS_KG);
     if (how != How.WATER_FILL) {
-      findings.within("freshDensityKgM3", freshDensityKgM3, 100, 10_000);
+      findings.within(how == How.DRY_MIX_FILL ? "dryKgM3" : "freshDensityKgM3", kgM3, 100, 10_000);
     }
     findings.orRefuse();
     double volumeL =
         switch (how) {
           case WATER_FILL -> massKg / WATER_KG_L;
-          case DRY_MIX_FILL -> massKg * DRY_MIX_FACTOR / freshDensityKgM3 * 1000;
-          case LAST_POURS -> massKg / freshDensityKgM3 * 1000;
+          case DRY_MIX_FILL -> massKg * DRY_MIX_FACTOR / kgM3 * 1000;
+          case LAST_POURS -> massKg / kgM3 * 1000;
         };
     return new Measured(volumeL, how);
   }

@@ -153,12 +153,16 @@ class SolidTest {
         .isCloseTo(90.0 / 3 * (a + b + Math.sqrt(a * b)), within(1e-6));
   }
 
-  /** Handbook 2-1: water fill m / 0.998; dry mix times one and a third. */
+  /**
+   * Water fill m / 0.998. Common practice: a level fill of 7 lb 8 oz of dry mix needs 10 lb of it,
+   * here of a mix with 1 800 kg of dry mix a cubic metre.
+   */
   @Test
   void measuredInstead() {
     assertThat(Measured.of(Measured.How.WATER_FILL, 0.998, Double.NaN).litres()).isEqualTo(1);
-    assertThat(Measured.of(Measured.How.DRY_MIX_FILL, 3, 2000).litres())
-        .isCloseTo(2, within(1e-12));
+    double level = 7.5 * 0.45359237;
+    assertThat(Measured.of(Measured.How.DRY_MIX_FILL, level, 1_800).litres() * 1.8)
+        .isCloseTo(10 * 0.45359237, within(1e-12));
     assertThat(Measured.of(Measured.How.LAST_POURS, 4.5, 2250).litres()).isEqualTo(2);
     assertThat(new Sheet(0.5, 8).litres()).isEqualTo(4);
   }

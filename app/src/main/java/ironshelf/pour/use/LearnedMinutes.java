@@ -1,0 +1,62 @@
+package ironshelf.pour.use;
+
+import ironshelf.core.recipe.Learned;
+import ironshelf.mould.MouldService;
+import ironshelf.pour.PourFillView;
+import ironshelf.pour.PourReader;
+import ironshelf.pour.PourTaken;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** Minutes to fill a piece, from pours of one product that were timed. */
+@Component
+class LearnedMinutes {
+
+  private final PourReader pours;
+  private final ProductService products;
+  private final MouldService moulds;
+
+  LearnedMinutes(PourReader pours, ProductService products, MouldService moulds) {
+    this.pours = pours;
+    this.products = products;
+    this.moulds = moulds;
+  }
+
+  /** Of every product that was timed, what it is now taken to need. */
+  Map<Long, Double> perPiece() {
+    Map<Long, ProductView> all = products.all();
+    Map<Long, Double> minutes = new LinkedHashMap<>();
+    of(pours.takenTogether(), all)
+        .forEach(
+            (product, learned) -> {
+              if (learned.count() > 0) {
+                minutes.put(product, learned.value());
+              }
+            });
+    return minutes;
+  }
+
+  /** What these pours say, by product. */
+  Map<Long, Learned> of(List<PourTaken> timed, Map<Long, ProductView> productsById) {
+    Map<Long, List<Double>> byProduct = new LinkedHashMap<>();
+    for (PourTaken pour : timed) {
+      List<Long> own = pour.fills().stream().map(PourFillView::productId).distinct().toList();
+      if (pour.fillingMin() != null && pour.fillingMin() > 0 && own.size() == 1) {
+        int cavities = moulds.mould(productsById.get(own.get(0)).mouldId()).shape().cavities();
+        byProduct
+            .computeIfAbsent(own.get(0), id -> new ArrayList<>())
+            .add(pour.fillingMin() / (pour.copies() * cavities));
+      }
+    }
+    Map<Long, Learned> learned = new LinkedHashMap<>();
+    byProduct.forEach(
+        (id, minutes) ->
+            learned.put(id, Learned.of(productsById.get(id).minutesPerPiece(), minutes)));
+    return learned;
+  }
+}
