@@ -41,6 +41,31 @@ final class Browser implements AutoCloseable {
         .join('; ') || 'nothing; the page is ' + document.documentElement.scrollWidth + ' wide'
       """;
 
+  private static final String GO =
+      """
+      (to) => new Promise((done) => {
+        const since = performance.now();
+        let timer;
+        const end = () => {
+          const stands = document.querySelector('h1') && !document.body.innerText.includes('Fetching');
+          if (!stands && performance.now() - since < 15_000) {
+            timer = setTimeout(end, 100);
+            return;
+          }
+          changes.disconnect();
+          done();
+        };
+        const changes = new MutationObserver(() => {
+          clearTimeout(timer);
+          timer = setTimeout(end, 250);
+        });
+        changes.observe(document.body, { subtree: true, childList: true, characterData: true });
+        history.pushState(null, '', to);
+        dispatchEvent(new PopStateEvent('popstate'));
+        timer = setTimeout(end, 500);
+      })
+      """;
+
   /** Axe runs the 2.2 rules only where their tag is asked for. */
   private static final List<String> WCAG_22_AA =
       List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice");
@@ -91,11 +116,12 @@ final class Browser implements AutoCloseable {
     return page;
   }
 
-  /** To another page as a link in the application goes there: nothing is loaded anew. */
+  /**
+   * To another page as a link in the application goes there, nothing loaded anew; until it stands:
+   * it has its heading, fetches nothing, and nothing on it has changed for a while.
+   */
   static void go(Page page, String path) {
-    page.evaluate(
-        "to => { history.pushState(null, '', to); dispatchEvent(new PopStateEvent('popstate')); }",
-        path);
+    page.evaluate(GO, path);
   }
 
   /**

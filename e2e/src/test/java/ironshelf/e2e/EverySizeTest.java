@@ -73,8 +73,6 @@ class EverySizeTest {
     page.reload();
     for (String path : PAGES) {
       Browser.go(page, path);
-      page.waitForFunction(
-          "document.querySelector('h1') && !document.body.innerText.includes('Fetching')");
       seen.add(path);
       softly.assertThatCode(() -> Browser.isAccessible(page)).as(path).doesNotThrowAnyException();
       for (int[] size : SIZES) {

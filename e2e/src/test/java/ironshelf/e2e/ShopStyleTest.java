@@ -161,8 +161,6 @@ class ShopStyleTest {
     List<String> wrong = new ArrayList<>();
     for (String path : PAGES) {
       Browser.go(page, path);
-      page.waitForFunction(
-          "document.querySelector('h1') && !document.body.innerText.includes('Fetching')");
       boolean money =
           OF_MONEY.stream().anyMatch(path::startsWith) && !path.matches(".*(change|strength)");
       for (String line : ((String) page.evaluate(TEXT)).lines().toList()) {
