@@ -1,6 +1,7 @@
 package ironshelf.http;
 
 import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -18,8 +19,14 @@ public class RecordReader {
    * @throws ironshelf.core.quantity.RefusedException with all that was found wrong
    */
   public <T> T read(JsonNode tree, Class<T> type) {
-    T value = json.treeToValue(tree, type);
-    BindingFindings.take().orRefuse();
-    return value;
+    try {
+      T value = json.treeToValue(tree, type);
+      BindingFindings.take().orRefuse();
+      return value;
+    } catch (JacksonException e) {
+      // What was found before it gave up says more, and is nothing of what is read next.
+      BindingFindings.take().orRefuse();
+      throw e;
+    }
   }
 }

@@ -262,6 +262,36 @@ class OrderTest {
     assertThat(off.path("stage").asString()).isEqualTo("cancelled");
   }
 
+  /** A message that cannot be taken does not keep out those beside it. */
+  @Test
+  void aBadMessageStandsAlone() {
+    String good =
+        """
+        {"messageId":"%s","order":"%s","revision":1,"kind":"new","due":"%s",
+         "customer":{"name":"Tern Street Shop"},
+         "lines":[{"product":"Reed vase","colourway":"Slate","quantity":2}]}
+        """;
+    String due = today().plusDays(60).toString();
+    String messages =
+        "{\"messages\":["
+            + good.formatted("bad-day-1", "W-9001", due)
+            + ","
+            + good.formatted("bad-day-2", "W-9002", due).replace("\"quantity\":2", "\"quantity\":0")
+            + ",17,"
+            + good.formatted("bad-day-3", "W-9003", due).replace("Reed vase", "Moon lamp")
+            + ","
+            + good.formatted("bad-day-4", "W-9004", due)
+            + "]}";
+    List<String> outcomes = new ArrayList<>();
+    JsonNode taken = app.post("/api/shop-feed/messages", messages).body().path("messages");
+    taken.forEach(m -> outcomes.add(m.path("outcome").asString()));
+    assertThat(outcomes).containsExactly("placed", "refused", "refused", "refused", "placed");
+    assertThat(taken.get(1).path("order").asString()).isEqualTo("W-9002");
+    assertThat(taken.get(1).path("errors").get(0).path("field").asString()).endsWith("quantity");
+    assertThat(numbers("/api/orders?search=W-9004")).containsExactly("W-9004");
+    assertThat(app.post("/api/shop-feed/messages", "{}").status()).isEqualTo(400);
+  }
+
   private static List<String> outcomes(String path) {
     List<String> outcomes = new ArrayList<>();
     app.post(path, "")

@@ -2,12 +2,10 @@ package ironshelf.order.feed;
 
 import static java.util.Objects.requireNonNull;
 
-import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.RefusedException;
 import ironshelf.customer.CustomerRequest;
 import ironshelf.customer.CustomerService;
-import ironshelf.http.Catalogue;
 import ironshelf.http.ProblemException;
 import ironshelf.order.GoodsNames;
 import ironshelf.order.OrderLineView;
@@ -35,7 +33,6 @@ public class FeedService {
   private final OrderService orders;
   private final CustomerService customers;
   private final GoodsNames goods;
-  private final Catalogue catalogue;
   private final Clock clock;
 
   FeedService(
@@ -43,38 +40,33 @@ public class FeedService {
       OrderService orders,
       CustomerService customers,
       GoodsNames goods,
-      Catalogue catalogue,
       Clock clock) {
     this.taken = taken;
     this.orders = orders;
     this.customers = customers;
     this.goods = goods;
-    this.catalogue = catalogue;
     this.clock = clock;
   }
 
-  public FeedView take(List<FeedMessage> messages) {
-    return new FeedView(messages.stream().map(this::take).toList());
-  }
-
-  private FeedView.TakenMessage take(FeedMessage message) {
+  /**
+   * Takes one message.
+   *
+   * @throws RefusedException or {@link ProblemException} where it cannot be taken; it is not kept
+   *     then, so that it may come again once what was wrong is mended
+   */
+  public FeedView.TakenMessage take(FeedMessage message) {
     if (taken.existsById(message.messageId())) {
-      return view(message, FeedOutcome.REPEATED, null, List.of());
+      return view(message, FeedOutcome.REPEATED, null);
     }
     @Nullable Integer latest = taken.latestRevision(message.order());
     if (latest != null && message.revision() <= latest) {
       keep(message, FeedOutcome.OUTDATED);
-      return view(message, FeedOutcome.OUTDATED, null, List.of());
+      return view(message, FeedOutcome.OUTDATED, null);
     }
     @Nullable OrderView known = orders.byFeedOrder(message.order());
-    try {
-      return message.kind() == FeedMessage.FeedKind.CANCELLED
-          ? cancel(message, known)
-          : place(message, known);
-    } catch (RefusedException e) {
-      // Not kept: once what was wrong is mended, it may come again.
-      return view(message, FeedOutcome.REFUSED, null, e.findings());
-    }
+    return message.kind() == FeedMessage.FeedKind.CANCELLED
+        ? cancel(message, known)
+        : place(message, known);
   }
 
   private FeedView.TakenMessage cancel(FeedMessage message, @Nullable OrderView known) {
@@ -82,7 +74,7 @@ public class FeedService {
     if (known != null && known.stage() != OrderStage.CANCELLED) {
       orders.cancel(known.id(), known.version());
     }
-    return view(message, FeedOutcome.CANCELLED, known == null ? null : known.id(), List.of());
+    return view(message, FeedOutcome.CANCELLED, known == null ? null : known.id());
   }
 
   private FeedView.TakenMessage place(FeedMessage message, @Nullable OrderView known) {
@@ -104,14 +96,14 @@ public class FeedService {
     if (known == null) {
       OrderView placed = orders.placeFed(request, message.order());
       keep(message, FeedOutcome.PLACED);
-      return view(message, FeedOutcome.PLACED, placed.id(), List.of());
+      return view(message, FeedOutcome.PLACED, placed.id());
     }
     if (known.stage() == OrderStage.CANCELLED) {
       throw ProblemException.conflict("order.cancelled", Map.of("order", known.number()));
     }
     orders.change(known.id(), known.version(), request);
     keep(message, FeedOutcome.CHANGED);
-    return view(message, FeedOutcome.CHANGED, known.id(), List.of());
+    return view(message, FeedOutcome.CHANGED, known.id());
   }
 
   /** Lines that the order has already keep their place and their pieces. */
@@ -153,9 +145,9 @@ public class FeedService {
     taken.save(new TakenFeedMessage(message, outcome, clock.instant()));
   }
 
-  private FeedView.TakenMessage view(
-      FeedMessage message, FeedOutcome outcome, @Nullable Long orderId, List<Finding> findings) {
+  private static FeedView.TakenMessage view(
+      FeedMessage message, FeedOutcome outcome, @Nullable Long orderId) {
     return new FeedView.TakenMessage(
-        message.messageId(), message.order(), outcome, orderId, catalogue.views(findings));
+        message.messageId(), message.order(), outcome, orderId, List.of());
   }
 }
