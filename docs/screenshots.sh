@@ -3,5 +3,5 @@
 set -eu
 cd "$(dirname "$0")/.."
 mkdir -p docs/screenshots
-PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn -q -B -ntp -pl e2e -am -Pscreenshots verify -DskipTests \
-  "-Dscreenshots=$PWD/docs/screenshots"
+PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn -q -B -ntp -pl e2e -am -Pmain verify -DskipTests \
+  -Dmain=Screenshots "-Dmain.args=$PWD/docs/screenshots"

@@ -61,7 +61,7 @@ class PlanRuns {
     PlanSearch started = plans.search();
     search = started;
     startedNs = System.nanoTime();
-    tell(new Progress(true, 0, atMost.toSeconds(), 0, null, null));
+    tell(started, new Progress(true, 0, atMost.toSeconds(), 0, null, null));
     worker.execute(() -> run(started, atMost));
     return progress;
   }
@@ -73,6 +73,7 @@ class PlanRuns {
               atMost,
               better ->
                   tell(
+                      started,
                       new Progress(
                           true,
                           seconds(),
@@ -80,12 +81,16 @@ class PlanRuns {
                           progress.better() + 1,
                           better.lateDays(),
                           better.darkToLight())));
-      plans.finish(found);
+      // A newer one began from the plan as it is kept: what this one found is of before.
+      if (search == started) {
+        plans.finish(found);
+      }
     } catch (RuntimeException e) {
       LOG.error("A search for a better plan failed; the plan stays as it was", e);
     } finally {
       Progress last = progress;
       tell(
+          started,
           new Progress(
               false,
               seconds(),
@@ -122,7 +127,11 @@ class PlanRuns {
     return listener;
   }
 
-  private void tell(Progress now) {
+  /** Tells how a search goes, unless a newer one has begun. */
+  private void tell(PlanSearch of, Progress now) {
+    if (search != of) {
+      return;
+    }
     progress = now;
     listeners.forEach(l -> send(l, now));
   }

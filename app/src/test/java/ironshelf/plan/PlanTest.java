@@ -68,6 +68,21 @@ class PlanTest {
     assertThat(plan.path("rules").path("late days by weight").asLong()).isNotPositive();
   }
 
+  /** A search that was superseded ends a moment later; the newer one goes on all the same. */
+  @Test
+  void aSearchIsNotEndedByTheOneBeforeIt() {
+    for (int round = 0; round < 3; round++) {
+      app.post("/api/plan/run", "{\"seconds\":30}");
+      app.post("/api/plan/run", "{\"seconds\":30}");
+      for (int i = 0; i < 60; i++) {
+        assertThat(app.get("/api/plan/run").path("running").asBoolean())
+            .as("round %s, look %s", round, i)
+            .isTrue();
+      }
+    }
+    app.delete("/api/plan/run");
+  }
+
   private static LocalDateTime at(JsonNode node, String field) {
     return LocalDateTime.parse(node.path(field).asString());
   }
