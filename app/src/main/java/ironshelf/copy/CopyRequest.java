@@ -1,12 +1,10 @@
 package ironshelf.copy;
 
-import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -36,19 +34,7 @@ public record CopyRequest(
     if (emptyKg != null) {
       findings.within("emptyKg", emptyKg, 0, Findings.MAX_MASS_KG);
     }
-    if (boughtFor != null) {
-      findings
-          .addIf(
-              boughtFor.signum() < 0,
-              FindingCode.NUMBER_TOO_SMALL,
-              "boughtFor",
-              Map.of("value", boughtFor, "low", 0))
-          .addIf(
-              boughtFor.compareTo(MOST) > 0,
-              FindingCode.NUMBER_TOO_LARGE,
-              "boughtFor",
-              Map.of("value", boughtFor, "high", MOST));
-    }
+    findings.amount("boughtFor", boughtFor, MOST);
     findings.orRefuse();
     boughtFor = boughtFor == null ? null : boughtFor.setScale(2, RoundingMode.HALF_UP);
   }

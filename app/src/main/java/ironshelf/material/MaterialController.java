@@ -5,7 +5,6 @@ import static java.util.Objects.requireNonNull;
 import ironshelf.act.ActService;
 import ironshelf.core.material.Amount;
 import ironshelf.core.material.StartingMaterial;
-import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.http.IfMatch;
 import ironshelf.http.PageOf;
@@ -14,7 +13,6 @@ import java.math.RoundingMode;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.data.domain.Pageable;
@@ -59,19 +57,7 @@ class MaterialController {
       } else {
         findings.text("amount", amount, 80);
       }
-      if (price != null) {
-        findings
-            .addIf(
-                price.signum() < 0,
-                FindingCode.NUMBER_TOO_SMALL,
-                "price",
-                Map.of("value", price, "low", 0))
-            .addIf(
-                price.compareTo(MOST) > 0,
-                FindingCode.NUMBER_TOO_LARGE,
-                "price",
-                Map.of("value", price, "high", MOST));
-      }
+      findings.amount("price", price, MOST);
       findings.orRefuse();
       price = price == null ? null : price.setScale(2, RoundingMode.HALF_UP);
     }

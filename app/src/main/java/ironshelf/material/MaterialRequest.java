@@ -1,12 +1,10 @@
 package ironshelf.material;
 
 import ironshelf.core.material.Role;
-import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -82,19 +80,7 @@ public record MaterialRequest(
     if (note != null) {
       findings.text("note", note, 300);
     }
-    if (pricePerPack != null) {
-      findings
-          .addIf(
-              pricePerPack.signum() < 0,
-              FindingCode.NUMBER_TOO_SMALL,
-              "pricePerPack",
-              Map.of("value", pricePerPack, "low", 0))
-          .addIf(
-              pricePerPack.compareTo(MOST) > 0,
-              FindingCode.NUMBER_TOO_LARGE,
-              "pricePerPack",
-              Map.of("value", pricePerPack, "high", MOST));
-    }
+    findings.amount("pricePerPack", pricePerPack, MOST);
     findings.orRefuse();
     pricePerPack = pricePerPack == null ? null : pricePerPack.setScale(2, RoundingMode.HALF_UP);
   }

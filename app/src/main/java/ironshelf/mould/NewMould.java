@@ -49,11 +49,7 @@ public record NewMould(
             .present("shape", shape)
             .within("coreMassKg", coreMassKg, 0, Findings.MAX_MASS_KG)
             .within("leastWallMm", leastWallMm, 0, Findings.MAX_LENGTH_MM)
-            .addIf(
-                price != null && (price.signum() < 0 || price.compareTo(MOST) > 0),
-                FindingCode.NUMBER_TOO_LARGE,
-                "price",
-                Map.of("value", String.valueOf(price), "high", MOST));
+            .amount("price", price, MOST);
     if (!faces.isEmpty()) {
       findings.list("faces", faces, 20);
     }

@@ -1,12 +1,10 @@
 package ironshelf.order;
 
-import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -53,11 +51,7 @@ public record OrderRequest(
               .present("productId", productId)
               .present("colourwayId", colourwayId)
               .within("quantity", quantity, 1, 100_000)
-              .addIf(
-                  price != null && (price.signum() < 0 || price.compareTo(MOST) > 0),
-                  FindingCode.NUMBER_TOO_LARGE,
-                  "price",
-                  Map.of("value", String.valueOf(price), "high", MOST));
+              .amount("price", price, MOST);
       if (note != null) {
         findings.text("note", note, 200);
       }

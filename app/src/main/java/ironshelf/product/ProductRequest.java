@@ -106,16 +106,6 @@ public record ProductRequest(
   }
 
   private static void money(Findings findings, String field, BigDecimal value) {
-    findings
-        .addIf(
-            value.signum() < 0,
-            FindingCode.NUMBER_TOO_SMALL,
-            field,
-            Map.of("value", value, "low", 0))
-        .addIf(
-            value.compareTo(MOST) > 0,
-            FindingCode.NUMBER_TOO_LARGE,
-            field,
-            Map.of("value", value, "high", MOST));
+    findings.amount(field, value, MOST);
   }
 }

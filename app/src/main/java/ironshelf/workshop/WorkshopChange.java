@@ -2,7 +2,6 @@ package ironshelf.workshop;
 
 import ironshelf.core.plan.OpenHours;
 import ironshelf.core.quantity.CupSize;
-import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
 import ironshelf.style.ShopStyle;
@@ -11,7 +10,6 @@ import java.math.RoundingMode;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -71,16 +69,7 @@ public record WorkshopChange(
         .above("scaleG", scaleG, 0, 1_000)
         .within("families.length", families == null ? 0 : families.size(), 0, 10)
         .within("address.length", address == null ? 0 : address.length(), 0, 300)
-        .addIf(
-            ratePerHour.signum() < 0,
-            FindingCode.NUMBER_TOO_SMALL,
-            "ratePerHour",
-            Map.of("value", ratePerHour, "low", 0))
-        .addIf(
-            ratePerHour.compareTo(MOST) > 0,
-            FindingCode.NUMBER_TOO_LARGE,
-            "ratePerHour",
-            Map.of("value", ratePerHour, "high", MOST))
+        .amount("ratePerHour", ratePerHour, MOST)
         .orRefuse();
     ratePerHour = ratePerHour.setScale(2, RoundingMode.HALF_UP);
   }

@@ -1,5 +1,6 @@
 package ironshelf.core.quantity;
 
+import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -50,6 +51,19 @@ public final class Findings {
           new Finding(FindingCode.NUMBER_TOO_SMALL, field, Map.of("value", value, "low", low)));
     }
     return atMost(field, value, high);
+  }
+
+  /** An amount of money from 0 to {@code most}; null where none was given. */
+  public Findings amount(String field, BigDecimal value, BigDecimal most) {
+    if (value != null && value.signum() < 0) {
+      return add(
+          new Finding(FindingCode.NUMBER_TOO_SMALL, field, Map.of("value", value, "low", 0)));
+    }
+    return addIf(
+        value != null && value.compareTo(most) > 0,
+        FindingCode.NUMBER_TOO_LARGE,
+        field,
+        Map.of("value", String.valueOf(value), "high", most));
   }
 
   private Findings atMost(String field, double value, double high) {

@@ -3,6 +3,7 @@ package ironshelf.core.quantity;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.math.BigDecimal;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -59,5 +60,20 @@ class FindingsTest {
         new Finding(FindingCode.VALUE_MISSING, "heightMm", java.util.Map.of()).under("cavity");
     assertThat(finding.field()).isEqualTo("cavity.heightMm");
     assertThat(finding.under("").field()).isEqualTo("cavity.heightMm");
+  }
+
+  /** Money has the right direction: what is under nought is too small, not too large. */
+  @Test
+  void anAmountIsTooSmallOrTooLarge() {
+    BigDecimal most = new BigDecimal(1_000);
+    assertThat(new Findings().amount("price", null, most).toList()).isEmpty();
+    assertThat(new Findings().amount("price", most, most).toList()).isEmpty();
+    Finding small = new Findings().amount("price", new BigDecimal("-5"), most).toList().get(0);
+    assertThat(small.code()).isEqualTo(FindingCode.NUMBER_TOO_SMALL);
+    assertThat(small.params()).containsEntry("low", 0);
+    Finding large = new Findings().amount("price", new BigDecimal(1_001), most).toList().get(0);
+    assertThat(large.code()).isEqualTo(FindingCode.NUMBER_TOO_LARGE);
+    assertThat(new Findings().text("name", "Nul\u0000", 80).toList().get(0).code())
+        .isEqualTo(FindingCode.TEXT_UNPRINTABLE);
   }
 }
