@@ -6,7 +6,12 @@ import static java.util.Objects.requireNonNull;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.time.DayOfWeek;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.TemporalAdjusters;
+import java.util.Locale;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -128,6 +133,10 @@ class KeyboardTest {
       press(page, "by mould copy");
       Locator cast = page.getByLabel(Pattern.compile(", order .*")).first();
       press(page, requireNonNull(cast.getAttribute("aria-label")));
+      // A morning weeks away on which nobody has anything to do yet, whenever this runs.
+      LocalDate free =
+          LocalDate.now().plusWeeks(4).with(TemporalAdjusters.next(DayOfWeek.WEDNESDAY));
+      type(page, "poured on", free.format(DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK)));
       type(page, "at", "11:40");
       press(page, "Put it there");
       assertThat(page.getByText("stays where it was put")).isVisible();
