@@ -9,6 +9,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.TemporalAdjusters;
 import java.util.Locale;
@@ -135,7 +136,9 @@ class KeyboardTest {
       press(page, requireNonNull(cast.getAttribute("aria-label")));
       // A morning weeks away on which nobody has anything to do yet, whenever this runs.
       LocalDate free =
-          LocalDate.now().plusWeeks(4).with(TemporalAdjusters.next(DayOfWeek.WEDNESDAY));
+          LocalDate.now(ZoneId.systemDefault())
+              .plusWeeks(4)
+              .with(TemporalAdjusters.next(DayOfWeek.WEDNESDAY));
       type(page, "poured on", free.format(DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK)));
       type(page, "at", "11:40");
       press(page, "Put it there");
