@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { client, dataOf } from '../api/client';
 import { Failed, Key, Loading } from '../kit/States';
 import { moment } from '../kit/style/time';
-import { useNow } from '../workshop/useWorkshop';
+import { useMoment, useNow } from '../workshop/useWorkshop';
 import { PouredView } from './PouredView';
 import { factsOf, type Session, standing, takingBack } from './script/facts';
 import { note } from './script/queue';
@@ -12,6 +12,7 @@ import { note } from './script/queue';
 /** What a pour that is over did; it can be taken up again, or taken back as a whole. */
 export function PouredPage({ id, session }: { id: number; session?: Session }) {
   const now = useNow();
+  const pressed = useMoment();
   const queries = useQueryClient();
   const given = session?.state.status === 'abandoned';
   const { data, error, refetch } = useQuery({
@@ -23,7 +24,7 @@ export function PouredPage({ id, session }: { id: number; session?: Session }) {
     (f) => f.what?.kind === 'recorded' || f.what?.kind === 'abandoned',
   );
   const reopen = () => {
-    note(id, factsOf(takingBack(closing), now, {}));
+    note(id, factsOf(takingBack(closing), pressed(), {}));
     void queries.invalidateQueries({ queryKey: ['poured', id] });
   };
   const why = closing.find((f) => f.what?.kind === 'abandoned')?.what;

@@ -24,6 +24,13 @@ export function useNow(): number {
   return Math.max(tick, dataUpdatedAt) + ahead;
 }
 
+/** The same clock at the moment of a press, to the millisecond: what is pressed is timed by it. */
+export function useMoment(): () => number {
+  const { data, dataUpdatedAt } = useWorkshop();
+  const ahead = data ? Date.parse(data.now) - dataUpdatedAt : 0;
+  return () => Date.now() + ahead;
+}
+
 /** Keeps the shop's own measures; every sum is asked for anew. */
 export function useChangeWorkshop() {
   const queries = useQueryClient();

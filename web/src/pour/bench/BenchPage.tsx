@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 import { Problem } from '../../api/client';
 import { Failed, Loading } from '../../kit/States';
 import { useTitle } from '../../kit/useTitle';
-import { useNow } from '../../workshop/useWorkshop';
+import { useMoment, useNow } from '../../workshop/useWorkshop';
 import { PouredPage } from '../PouredPage';
 import { factsOf, lastPress, pressOf, takingBack, type What } from '../script/facts';
 import { forget, note, queued } from '../script/queue';
@@ -20,9 +20,10 @@ export function BenchPage() {
   const { going, error, refetch } = useSession(id);
   const { settings, keep } = useBenchSettings();
   const now = useNow();
+  const moment = useMoment();
   usePourChanges();
   const session = going?.session;
-  const onNote = (whats: What[]) => note(id, factsOf(whats, now, notedBy(settings)));
+  const onNote = (whats: What[]) => note(id, factsOf(whats, moment(), notedBy(settings)));
   const onUndo = () => {
     const last = lastPress([...(session?.facts ?? []), ...(going?.waiting ?? [])]);
     const waits = queued().waiting.find((w) =>

@@ -4,7 +4,7 @@ import { Link, useSearchParams } from 'react-router';
 import { messageOf } from '../../api/client';
 import { Failed, Key, Loading } from '../../kit/States';
 import { useTitle } from '../../kit/useTitle';
-import { useNow } from '../../workshop/useWorkshop';
+import { useMoment } from '../../workshop/useWorkshop';
 import { Balance } from '../Balance';
 import { openingOf } from '../PourStart';
 import { factsOf, lastPress, type What } from '../script/facts';
@@ -23,8 +23,8 @@ export function PracticePage() {
   const { session, error, note, drop, restart } = usePractice(opening);
   const { settings, keep } = useBenchSettings();
   const [happened, setHappened] = useState('');
-  const now = useNow();
-  const say = (whats: What[]) => note(factsOf(whats, now, notedBy(settings)));
+  const moment = useMoment();
+  const say = (whats: What[]) => note(factsOf(whats, moment(), notedBy(settings)));
   const sheet = session?.sheet;
   const step = session?.state.steps.find((s) => s.status === 'now');
   const mishap =
