@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.App;
 import ironshelf.App.Answer;
+import ironshelf.OwnPours;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -52,7 +52,7 @@ class TogetherTest {
     for (int i = 0; i < 12; i++) {
       JsonNode session = open(make(1));
       asked += lines(session).get(0).path("askedKg").asDouble();
-      presses.add(() -> pour(session));
+      presses.add(() -> OwnPours.pour(app, session, List.of()));
     }
     double before = remaining(material);
     assertThat(atOnce(presses))
@@ -81,7 +81,7 @@ class TogetherTest {
   @Test
   void aRepetitionGetsTheFirstAnswer() throws Exception {
     String key = UUID.randomUUID().toString();
-    Map<String, Object> opening = opening(make(2));
+    Map<String, Object> opening = OwnPours.opening(make(2));
     List<Callable<Answer>> presses = new ArrayList<>();
     for (int i = 0; i < 8; i++) {
       presses.add(() -> app.act("/api/pours", opening, key));
@@ -154,64 +154,19 @@ class TogetherTest {
   }
 
   private static JsonNode make(int copies) {
-    Map<String, Object> product =
-        Map.of("shape", "pot", "mix", "sand-cement", "name", "Piece " + ++number, "copies", copies);
-    Answer made = app.act("/api/set-up/product", product);
-    assertThat(made.status()).as(made.body().toString()).isEqualTo(201);
-    return made.body();
-  }
-
-  private static Map<String, Object> opening(JsonNode made) {
-    List<Long> copies = new ArrayList<>();
-    made.path("fills").get(0).path("copyIds").forEach(c -> copies.add(c.asLong()));
-    long product = made.path("fills").get(0).path("productId").asLong();
-    return Map.of(
-        "fills", List.of(Map.of("productId", product, "copyIds", copies)),
-        "colourwayId", made.path("colourwayId").asLong());
+    return OwnPours.pot(app, "Piece " + ++number, copies);
   }
 
   private static JsonNode open(JsonNode made) {
-    return app.act("/api/pours", opening(made)).body();
+    return app.act("/api/pours", OwnPours.opening(made)).body();
   }
 
   private static JsonNode lines(JsonNode session) {
-    return batch(session).path("mixes").get(0).path("lines");
-  }
-
-  private static JsonNode batch(JsonNode session) {
-    return session.path("meant").path("sheet").path("batches").get(0);
+    return OwnPours.batch(session).path("mixes").get(0).path("lines");
   }
 
   private static long firstMaterial() {
     return lines(open(make(1))).get(0).path("material").asLong();
-  }
-
-  private static Answer pour(JsonNode session) {
-    JsonNode batch = batch(session);
-    String mix = batch.path("mixes").get(0).path("key").asString();
-    List<Map<String, Object>> facts = new ArrayList<>();
-    facts.add(fact(Map.of("kind", "asAsked", "mix", mix)));
-    facts.add(fact(Map.of("kind", "wetted", "mix", mix)));
-    for (JsonNode portion : batch.path("portions")) {
-      facts.add(
-          fact(
-              Map.of(
-                  "kind",
-                  "filled",
-                  "copy",
-                  portion.path("copy").asString(),
-                  "batch",
-                  batch.path("key").asString(),
-                  "all",
-                  true)));
-    }
-    long id = session.path("id").asLong();
-    return app.act("/api/pours/" + id + "/facts", Map.of("facts", facts));
-  }
-
-  private static Map<String, Object> fact(Map<String, Object> what) {
-    String key = UUID.randomUUID().toString();
-    return Map.of("key", key, "at", Instant.now().toString(), "what", what);
   }
 
   private static void stock(long material, double kg) {

@@ -5,13 +5,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.App;
 import ironshelf.App.Answer;
+import ironshelf.OwnPours;
 import ironshelf.Pouring;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -36,14 +35,10 @@ class CostTest {
 
   @Test
   void aPieceCostsWhatItsDayCost() {
-    JsonNode made =
-        app.act(
-                "/api/set-up/product",
-                Map.of("shape", "pot", "mix", "sand-cement", "name", "Quay pot", "copies", 2))
-            .body();
+    JsonNode made = OwnPours.pot(app, "Quay pot", 2);
     price(made, 90);
-    JsonNode session = app.act("/api/pours", opening(made)).body();
-    JsonNode batch = session.path("meant").path("sheet").path("batches").get(0);
+    JsonNode session = app.act("/api/pours", OwnPours.opening(made)).body();
+    JsonNode batch = OwnPours.batch(session);
     JsonNode lines = batch.path("mixes").get(0).path("lines");
     // Two lots each: the older one covers 100 g, the newer costs twice as much.
     double materials = 0;
@@ -57,7 +52,7 @@ class CostTest {
       deliver(material, 50, 100);
       materials += 0.1 * 1 + (kg - 0.1) * 2;
     }
-    pour(session, batch);
+    pour(session);
     List<Long> pieces = takeOut(session.path("id").asLong(), "Quay pot");
 
     JsonNode product = app.get("/api/products/" + made.path("productId").asLong() + "/sheet");
@@ -87,13 +82,9 @@ class CostTest {
   /** One of two breaks: the other bears it, and what is on its way counts for neither. */
   @Test
   void scrapIsBornByGoodPieces() {
-    JsonNode made =
-        app.act(
-                "/api/set-up/product",
-                Map.of("shape", "pot", "mix", "sand-cement", "name", "Weak pot", "copies", 2))
-            .body();
-    JsonNode session = app.act("/api/pours", opening(made)).body();
-    pour(session, session.path("meant").path("sheet").path("batches").get(0));
+    JsonNode made = OwnPours.pot(app, "Weak pot", 2);
+    JsonNode session = app.act("/api/pours", OwnPours.opening(made)).body();
+    pour(session);
     List<Long> pieces = takeOut(session.path("id").asLong(), "Weak pot");
     assertThat(scrapShare()).isZero();
     Map<String, Object> broken = Map.of("pieceIds", List.of(pieces.get(0)), "reason", "dropped");
@@ -156,38 +147,21 @@ class CostTest {
         .asDouble();
   }
 
-  private static Map<String, Object> opening(JsonNode made) {
-    List<Long> copies = new ArrayList<>();
-    made.path("fills").get(0).path("copyIds").forEach(c -> copies.add(c.asLong()));
-    long product = made.path("fills").get(0).path("productId").asLong();
-    return Map.of(
-        "fills", List.of(Map.of("productId", product, "copyIds", copies)),
-        "colourwayId", made.path("colourwayId").asLong());
-  }
-
   private static void deliver(long material, double kg, double price) {
     Map<String, Object> delivery = Map.of("massKg", kg, "price", price);
     Answer received = app.act("/api/materials/" + material + "/lots", delivery);
     assertThat(received.status()).as(received.body().toString()).isLessThan(300);
   }
 
-  private static void pour(JsonNode session, JsonNode batch) {
-    String mix = batch.path("mixes").get(0).path("key").asString();
-    List<Map<String, Object>> facts = new ArrayList<>();
-    facts.add(fact(Map.of("kind", "asAsked", "mix", mix)));
-    facts.add(fact(Map.of("kind", "wetted", "mix", mix)));
-    for (JsonNode portion : batch.path("portions")) {
-      String copy = portion.path("copy").asString();
-      String key = batch.path("key").asString();
-      facts.add(fact(Map.of("kind", "filled", "copy", copy, "batch", key, "all", true)));
-    }
-    facts.add(fact(Map.of("kind", "tapped", "batch", batch.path("key").asString())));
-    facts.add(fact(Map.of("kind", "leftWeighed", "kg", 0.2, "source", "typed")));
-    facts.add(fact(Map.of("kind", "recorded")));
+  private static void pour(JsonNode session) {
     Answer noted =
-        app.act(
-            "/api/pours/" + session.path("id").asLong() + "/facts?acceptShort=true",
-            Map.of("facts", facts));
+        OwnPours.pour(
+            app,
+            session,
+            List.of(
+                Map.of("kind", "tapped", "batch", OwnPours.batch(session).path("key").asString()),
+                Map.of("kind", "leftWeighed", "kg", 0.2, "source", "typed"),
+                Map.of("kind", "recorded")));
     assertThat(noted.status()).as(noted.body().toString()).isEqualTo(200);
   }
 
@@ -212,10 +186,5 @@ class CostTest {
       }
     }
     return pieces;
-  }
-
-  private static Map<String, Object> fact(Map<String, Object> what) {
-    String key = UUID.randomUUID().toString();
-    return Map.of("key", key, "at", Instant.now().toString(), "what", what);
   }
 }
