@@ -4,6 +4,7 @@ import static ironshelf.core.pour.script.TestPours.fact;
 import static ironshelf.core.pour.script.TestPours.facts;
 import static ironshelf.core.pour.script.TestPours.full;
 import static ironshelf.core.pour.script.TestPours.simple;
+import static ironshelf.core.pour.script.TestPours.step;
 import static ironshelf.core.pour.script.TestPours.weighed;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -74,12 +75,5 @@ class EmptiedBowlTest {
         .extracting(a -> a.finding().code())
         .doesNotContain(FindingCode.POUR_SHORT);
     assertThat(step(script, "fill/b1/R1").status()).isEqualTo(PourState.StepStatus.SKIPPED);
-  }
-
-  private static PourState.Step step(PourScript script, String key) {
-    return script.state().steps().stream()
-        .filter(s -> s.key().equals(key))
-        .findFirst()
-        .orElseThrow();
   }
 }

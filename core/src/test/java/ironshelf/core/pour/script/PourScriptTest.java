@@ -6,6 +6,7 @@ import static ironshelf.core.pour.script.TestPours.facts;
 import static ironshelf.core.pour.script.TestPours.full;
 import static ironshelf.core.pour.script.TestPours.now;
 import static ironshelf.core.pour.script.TestPours.simple;
+import static ironshelf.core.pour.script.TestPours.step;
 import static ironshelf.core.pour.script.TestPours.weighed;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -217,10 +218,6 @@ class PourScriptTest {
     PourScript after =
         before.plus(List.of(fact(5, "a", weighed("c", 9)), fact(6, "b", new What.TakenBack("a"))));
     assertThat(after.state()).isEqualTo(before.state());
-  }
-
-  private static PourState.Step step(PourScript script, String key) {
-    return script.state().steps().stream().filter(s -> s.key().equals(key)).findFirst().get();
   }
 
   static List<String> schools() {

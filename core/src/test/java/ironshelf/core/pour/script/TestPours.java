@@ -130,6 +130,14 @@ final class TestPours {
     return facts;
   }
 
+  /** The step of that key, wherever it stands. */
+  static PourState.Step step(PourScript script, String key) {
+    return script.state().steps().stream()
+        .filter(s -> s.key().equals(key))
+        .findFirst()
+        .orElseThrow();
+  }
+
   static What weighed(String line, double kg) {
     return new What.WeighedIn(line, kg, Source.SCALE, false);
   }
