@@ -36,7 +36,7 @@ export function Causes({ pieceId, defect, told, onTold }: Props) {
             pl={3}
             py={1}
             mb={3}
-            opacity={cause.verdict === 'speaksAgainst' ? 0.85 : 1}
+            color={cause.verdict === 'speaksAgainst' ? 'quiet' : undefined}
           >
             <Text fontWeight={600} fontSize={i === 0 ? '20px' : '17px'}>
               {cause.name}

@@ -38,6 +38,10 @@ describe('tasks one after the other', () => {
     expect(pour).toHaveTextContent('There will not be enough chalk pigment.');
     expect(screen.getByText('late')).toBeVisible();
     expect(screen.getByText('9 min, later')).toBeVisible();
+    // What comes later stays as readable: a line parts it off, it is not made fainter.
+    screen.getAllByRole('listitem').forEach((row) => {
+      expect(getComputedStyle(row).opacity || '1').toBe('1');
+    });
   });
 
   it('says a pour without a sheet where the plan moved on', () => {

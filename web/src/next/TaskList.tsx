@@ -31,7 +31,7 @@ export function TaskList({ tasks, fit, now, plan, onOpen }: Props) {
           alignItems="center"
           borderBottom="1px solid"
           borderColor="rule"
-          opacity={i < fit ? 1 : 0.85}
+          {...(i === fit && i > 0 && { borderTop: '4px solid', borderTopColor: 'steel' })}
         >
           <Text
             textStyle="label"
