@@ -2,7 +2,6 @@ package ironshelf.plan;
 
 import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.ForwardPass;
-import ironshelf.core.plan.Lot;
 import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.PlanRequest.Demand;
 import ironshelf.core.plan.Promise;
@@ -47,7 +46,6 @@ public class PlanPromises {
     for (int i = 0; i < asked.size(); i++) {
       String name = "line-" + -(i + 1);
       String product = wanted.get(i).key();
-      List<CastPlan.PlannedCast> before = order;
       Promise promise =
           Promise.of(
               new PromiseRequest(
@@ -56,7 +54,7 @@ public class PlanPromises {
                   asked.get(i).quantity(),
                   asked.size() == 1 ? moreCopies : 0,
                   name),
-              pass -> asBefore(pass, before));
+              order);
       lines.add(promise);
       order = promise.plan().casts();
       List<Demand> demands = new ArrayList<>(request.demands());
@@ -64,10 +62,6 @@ public class PlanPromises {
       request = request.wanting(demands);
     }
     return new Given(lines);
-  }
-
-  private static List<Lot> asBefore(ForwardPass pass, List<CastPlan.PlannedCast> before) {
-    return before.isEmpty() ? pass.usual() : pass.asIn(before);
   }
 
   /**

@@ -226,6 +226,37 @@ class PlanTest {
     assertThat(promise.body().path("curve").size()).as("%s", promise.body()).isEqualTo(4);
   }
 
+  /**
+   * One copy; what is due first takes it for a week, what is due a day later weighs fifty times as
+   * much. The plan pours the weighty one first (worked out by hand), and so does the promise's.
+   */
+  @Test
+  void aStatelessPromiseStartsFromTheStatelessPlan() {
+    String demand =
+        "{\"order\":\"1001\",\"product\":\"bowl\",\"quantity\":12,\"due\":\"2027-03-20\",\"weight\":1}";
+    String body = HANDBOOK.formatted(1);
+    assertThat(body).contains(demand);
+    body =
+        body.replace(
+            demand,
+            """
+            {"order":"long","product":"bowl","quantity":7,"due":"2027-03-10","weight":1},
+            {"order":"weighty","product":"bowl","quantity":1,"due":"2027-03-11","weight":50}
+            """);
+    JsonNode planned = app.post("/api/calc/plan", body).body().path("orders");
+    JsonNode promised =
+        app.post("/api/calc/promise", "{\"plan\":" + body + ",\"product\":\"bowl\",\"quantity\":6}")
+            .body()
+            .path("plan")
+            .path("orders");
+    assertThat(planned.get(0).path("lateDays").asInt()).isPositive();
+    assertThat(planned.get(1).path("lateDays").asInt()).isZero();
+    for (int i = 0; i < 2; i++) {
+      assertThat(promised.get(i).path("order")).isEqualTo(planned.get(i).path("order"));
+      assertThat(promised.get(i).path("lateDays")).isEqualTo(planned.get(i).path("lateDays"));
+    }
+  }
+
   /** An order book with nothing in it has a plan too. */
   @Test
   void nothingAskedForIsAPlanOfNothing() {

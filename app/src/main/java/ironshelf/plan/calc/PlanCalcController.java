@@ -22,8 +22,9 @@ class PlanCalcController {
         : search.search(Duration.ofMillis(Math.round(seconds * 1000)), better -> {});
   }
 
+  /** Beside the plan that the same request is given. */
   @PostMapping("/api/calc/promise")
   Promise promise(@RequestBody Promise.PromiseRequest request) {
-    return Promise.of(request);
+    return Promise.of(request, plan(request.plan()).casts());
   }
 }

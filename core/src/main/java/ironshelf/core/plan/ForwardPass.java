@@ -1,9 +1,13 @@
 package ironshelf.core.plan;
 
 import ironshelf.core.plan.Setting.Task;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 
 /**
@@ -15,6 +19,8 @@ public final class ForwardPass {
 
   /** Lots of more than one cast where there are more casts than this; a search moves lots. */
   private static final int FINE = 400;
+
+  private static final Deque<Integer> NONE = new ArrayDeque<>();
 
   private final Setting setting;
   private int minutes = 30 * Horizon.DAY_MIN;
@@ -110,18 +116,23 @@ public final class ForwardPass {
    * have comes last.
    */
   public List<Lot> asIn(List<CastPlan.PlannedCast> before) {
-    List<String> poured =
-        before.stream().filter(c -> !c.pinned()).map(c -> c.order() + "\n" + c.product()).toList();
+    Map<String, Deque<Integer>> demands = new HashMap<>();
     int[] left = setting.tasks.stream().mapToInt(Task::casts).toArray();
+    for (int d = 0; d < left.length; d++) {
+      PlanRequest.Demand demand = setting.request.demands().get(d);
+      demands
+          .computeIfAbsent(key(demand.order(), demand.product()), k -> new ArrayDeque<>())
+          .add(d);
+    }
     List<Lot> order = new ArrayList<>();
-    for (String name : poured) {
-      for (int d = 0; d < left.length; d++) {
-        PlanRequest.Demand demand = setting.request.demands().get(d);
-        if (left[d] > 0 && (demand.order() + "\n" + demand.product()).equals(name)) {
-          order.add(new Lot(d, order.size(), 1));
-          left[d]--;
-          break;
-        }
+    for (CastPlan.PlannedCast cast : before) {
+      Deque<Integer> wanting = demands.getOrDefault(key(cast.order(), cast.product()), NONE);
+      while (!wanting.isEmpty() && left[wanting.element()] == 0) {
+        wanting.remove();
+      }
+      if (!cast.pinned() && !wanting.isEmpty()) {
+        order.add(new Lot(wanting.element(), order.size(), 1));
+        left[wanting.element()]--;
       }
     }
     usual().stream()
@@ -133,6 +144,10 @@ public final class ForwardPass {
               left[lot.demand()] -= Math.min(lot.casts(), left[lot.demand()]);
             });
     return order;
+  }
+
+  private static String key(String order, String product) {
+    return order + "\n" + product;
   }
 
   private long heldMin(Task task) {

@@ -1,6 +1,7 @@
 package ironshelf.core.plan;
 
 import ironshelf.core.plan.CastPlan.Bound;
+import ironshelf.core.plan.CastPlan.PlannedCast;
 import ironshelf.core.plan.CastPlan.PlannedOrder;
 import ironshelf.core.plan.ForwardPass.Readiness;
 import ironshelf.core.plan.PlanRequest.Demand;
@@ -11,7 +12,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Function;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -81,31 +82,18 @@ public record Promise(
     curve = List.copyOf(curve);
   }
 
-  /** Beside orders that are planned in the usual order. */
-  public static Promise of(PromiseRequest request) {
-    return of(request, ForwardPass::usual);
-  }
-
   /**
-   * Beside orders that are planned in an order of their own.
+   * Beside a plan that there is.
    *
-   * @param order of the lots of a pass that knows the orders there are
+   * @param planned the casts of the plan that the other orders stand in, as it was laid; where it
+   *     is empty they stand in the usual order
    */
-  public static Promise of(PromiseRequest request, Function<ForwardPass, List<Lot>> order) {
-    Kept kept = earliest(request.plan(), request, order);
-    String mould =
-        request.plan().products().stream()
-            .filter(p -> p.product().equals(request.product()))
-            .findFirst()
-            .orElseThrow()
-            .mould();
-    List<WithCopies> curve = new ArrayList<>();
-    for (int more = 0; more <= request.moreCopies(); more++) {
-      Kept with =
-          more == 0 ? kept : earliest(request.plan().withCopies(mould, more), request, order);
-      LocalDateTime ready = request.plan().start().plusMinutes(with.readyMin);
-      curve.add(new WithCopies(more, ready.toLocalDate()));
-    }
+  public static Promise of(PromiseRequest request, List<PlannedCast> planned) {
+    ForwardPass without = new ForwardPass(request.plan());
+    List<Lot> others = without.asIn(planned);
+    Readiness before = without.readiness(others);
+    PlanRequest asking = withAsked(request.plan(), request);
+    Kept kept = earliest(asking, others, before).orElseThrow();
     CastPlan plan = kept.pass.plan(kept.order);
     PlannedOrder asked = kept.asked(plan, request.order());
     return new Promise(
@@ -113,8 +101,37 @@ public record Promise(
         asked.readyAt(),
         asked.boundBy(),
         asked.boundName(),
-        curve,
+        curve(request, asking, others, before, kept.readyMin),
         plan);
+  }
+
+  /**
+   * The dates with so many more copies. Nobody has to use a copy, so that a date which fewer copies
+   * give is had with more of them too; laid one after the other, more copies can come out later
+   * (the anomaly of Graham 1969).
+   */
+  private static List<WithCopies> curve(
+      PromiseRequest request, PlanRequest asking, List<Lot> others, Readiness before, int none) {
+    String mould =
+        asking.products().stream()
+            .filter(p -> p.product().equals(request.product()))
+            .findFirst()
+            .orElseThrow()
+            .mould();
+    List<WithCopies> curve = new ArrayList<>();
+    int ready = none;
+    for (int more = 0; more <= request.moreCopies(); more++) {
+      if (more > 0) {
+        int with =
+            earliest(asking.withCopies(mould, more), others, before)
+                .map(Kept::readyMin)
+                .orElse(ready);
+        ready = Math.min(ready, with);
+      }
+      LocalDateTime at = asking.start().plusMinutes(ready);
+      curve.add(new WithCopies(more, at.toLocalDate()));
+    }
+    return curve;
   }
 
   /** The order of a plan with what is asked for in it. */
@@ -126,34 +143,28 @@ public record Promise(
   }
 
   /**
-   * Laid after all others it harms none. The earliest place among them at which nobody is later for
-   * it is looked for by halves.
+   * The earliest place among the others at which nobody is later for it, looked for by halves. Laid
+   * after all of them it harms none; with more copies than the others' plan knew even that may.
    */
-  private static Kept earliest(
-      PlanRequest plan, PromiseRequest request, Function<ForwardPass, List<Lot>> order) {
-    ForwardPass without = new ForwardPass(plan);
-    List<Lot> others = order.apply(without);
-    Readiness before = without.readiness(others);
-    ForwardPass with = new ForwardPass(withAsked(plan, request));
-    int asked = plan.demands().size();
-    List<Lot> own = with.usual().stream().filter(l -> l.demand() == asked).toList();
-    List<Lot> last = among(others, own, others.size());
-    Kept best = new Kept(with, last, with.readiness(last).readyMin(asked));
+  private static Optional<Kept> earliest(PlanRequest asking, List<Lot> others, Readiness before) {
+    ForwardPass pass = new ForwardPass(asking);
+    int asked = asking.demands().size() - 1;
+    List<Lot> own = pass.usual().stream().filter(l -> l.demand() == asked).toList();
+    Kept best = null;
     int low = 0;
-    int high = others.size();
-    while (low < high) {
-      int middle = (low + high) / 2;
-      List<Lot> tried = among(others, own, middle);
-      Readiness after = with.readiness(tried);
+    int high = others.size() + 1;
+    for (int at = others.size(); low < high; at = (low + high) / 2) {
+      List<Lot> tried = among(others, own, at);
+      Readiness after = pass.readiness(tried);
       if (after.harms(before)) {
-        low = middle + 1;
+        low = at + 1;
       } else {
         int ready = after.readyMin(asked);
-        best = ready < best.readyMin ? new Kept(with, tried, ready) : best;
-        high = middle;
+        best = best == null || ready < best.readyMin ? new Kept(pass, tried, ready) : best;
+        high = at;
       }
     }
-    return best;
+    return Optional.ofNullable(best);
   }
 
   private static List<Lot> among(List<Lot> others, List<Lot> own, int at) {

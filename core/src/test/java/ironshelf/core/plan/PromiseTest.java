@@ -8,6 +8,7 @@ import ironshelf.core.plan.Promise.PromiseRequest;
 import ironshelf.core.plan.Promise.WithCopies;
 import ironshelf.core.quantity.RefusedException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,7 +21,7 @@ class PromiseTest {
   @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16})
   void aPromiseIsKeptWhenItIsPlanned(long seed) {
     PlanRequest plan = RandomShop.of(seed, 8);
-    Promise promise = Promise.of(new PromiseRequest(plan, "p0", 3, 0, null));
+    Promise promise = Promise.of(new PromiseRequest(plan, "p0", 3, 0, null), List.of());
     List<Demand> all = new ArrayList<>(plan.demands());
     all.add(new Demand(Promise.ASKED, "p0", 3, promise.date(), 1));
     new PlanChecker(plan.wanting(all), promise.plan()).check("seed " + seed);
@@ -42,19 +43,35 @@ class PromiseTest {
   @Test
   void theCurveShowsWhatACopyIsWorth() {
     PlanRequest plan = RandomShop.of(3, 9);
-    Promise promise = Promise.of(new PromiseRequest(plan, "p0", 20, 3, null));
+    Promise promise = Promise.of(new PromiseRequest(plan, "p0", 20, 3, null), List.of());
     assertThat(promise.curve()).extracting(WithCopies::moreCopies).containsExactly(0, 1, 2, 3);
     assertThat(promise.curve().get(3).date()).isBefore(promise.curve().get(0).date());
   }
 
+  /**
+   * Beside any plan, whatever made it: nobody is later than there, and more copies never cost days.
+   */
   @ParameterizedTest
-  @ValueSource(longs = {31, 32, 33, 34})
-  void moreCopiesAreNeverMuchLater(long seed) {
-    Promise promise = Promise.of(new PromiseRequest(RandomShop.of(seed, 6), "p0", 12, 3, null));
-    assertThat(promise.curve()).hasSize(4);
-    WithCopies none = promise.curve().get(0);
-    WithCopies three = promise.curve().get(3);
-    assertThat(three.date()).as("seed %d", seed).isBeforeOrEqualTo(none.date().plusDays(1));
+  @ValueSource(longs = {31, 32, 33, 34, 35, 36, 37, 38, 39, 40, 41, 42, 43, 44, 45, 46})
+  void thePlanItStartsFromIsKept(long seed) {
+    PlanRequest plan = RandomShop.of(seed, 9);
+    ForwardPass pass = new ForwardPass(plan);
+    for (List<Lot> order : pass.others()) {
+      CastPlan planned = pass.plan(order);
+      Promise promise = Promise.of(new PromiseRequest(plan, "p0", 12, 4, null), planned.casts());
+      planned
+          .orders()
+          .forEach(
+              o ->
+                  assertThat(late(promise.plan(), o.order()))
+                      .as("seed %d, %s", seed, o.order())
+                      .isLessThanOrEqualTo(o.lateDays()));
+      assertThat(promise.curve()).extracting(WithCopies::moreCopies).containsExactly(0, 1, 2, 3, 4);
+      assertThat(promise.curve().get(0).date()).isEqualTo(promise.date());
+      assertThat(promise.curve().stream().map(WithCopies::date))
+          .as("seed %d", seed)
+          .isSortedAccordingTo(Comparator.reverseOrder());
+    }
   }
 
   @Test
