@@ -21,6 +21,7 @@ import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.NewRecipe;
 import ironshelf.recipe.RecipeService;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -76,18 +77,19 @@ class LearnedService {
     List<Double> yields = new ArrayList<>();
     List<Double> retentions = new ArrayList<>();
     for (PourTaken pour : own) {
-      Mass mass = Mass.of(pour, materials.byIds(ids(pour)));
+      double wentKg = pour.wentKg().doubleValue();
+      double promisedL = promisedL(pour, recipeId);
       double filledL = pour.filledL();
       if (pour.measured() && pour.leftKg() != null && filledL > 0) {
-        double promisedL = mass.absoluteL * swell(recipeId, pour);
-        double filledKg = mass.kg - pour.leftKg().doubleValue() - pour.thrownKg().doubleValue();
+        double filledKg = wentKg - pour.leftKg().doubleValue() - pour.thrownKg().doubleValue();
         // What was left has the density of what was filled.
-        double yieldL = filledL * mass.kg / filledKg;
+        double yieldL = filledL * wentKg / filledKg;
         yields.add(yieldL / promisedL * used.yieldFactor());
       }
-      double mixedL = mass.absoluteL * swell(recipeId, pour);
       OptionalDouble filledKg =
-          pour.measured() ? OptionalDouble.of(mass.kg * filledL / mixedL) : OptionalDouble.empty();
+          pour.measured()
+              ? OptionalDouble.of(wentKg * filledL / promisedL)
+              : OptionalDouble.empty();
       retained.of(pour, own, filledKg).ifPresent(retentions::add);
     }
     return new LearnedView(
@@ -114,19 +116,33 @@ class LearnedService {
   }
 
   /**
-   * What the recipe promises of the grains' and the water's own volume: air, its yield, and what a
-   * bag declares (see BatchSum).
+   * What the recipe promises of that which went in: air, its yield, and what a bag declares (see
+   * {@link BatchSum}), each material as moist as its recipe takes it.
    */
-  private double swell(long recipeId, PourTaken pour) {
-    BatchResult litre =
-        BatchSum.of(BatchRequest.ofOneLitre(recipes.mix(recipeId, pour.colourwayId()).recipe()));
-    return 1 / litre.lines().stream().mapToDouble(BatchResult.Line::absoluteL).sum();
+  private double promisedL(PourTaken pour, long recipeId) {
+    RecipeService.Mix mix = recipes.mix(recipeId, pour.colourwayId());
+    List<BatchResult.Line> lines = BatchSum.of(BatchRequest.ofOneLitre(mix.recipe())).lines();
+    Map<Long, Double> litresPerKg = new HashMap<>();
+    double absoluteL = 0;
+    for (int i = 0; i < lines.size(); i++) {
+      BatchResult.Line line = lines.get(i);
+      absoluteL += line.absoluteL();
+      litresPerKg.put(mix.materialIds().get(i), line.absoluteL() / line.massKg());
+    }
+    Map<Long, MaterialView> byId = materials.byIds(ids(pour));
+    double wentL = 0;
+    for (PourTaken.Taken t : pour.taken()) {
+      // What no line of the recipe has was added at the bench.
+      double own = 1 / (byId.get(t.materialId()).relativeDensity() * Water.DENSITY_KG_L);
+      wentL += t.actualKg().doubleValue() * litresPerKg.getOrDefault(t.materialId(), own);
+    }
+    return wentL / absoluteL;
   }
 
   private List<LearnedView.LearnedWater> water(long firstId, List<PourTaken> own) {
     List<LearnedView.LearnedWater> water = new ArrayList<>();
     for (ColourwayView colourway : recipes.colourwaysOf(firstId)) {
-      List<Double> offsets = new ArrayList<>();
+      List<Double> factors = new ArrayList<>();
       for (PourTaken pour : own) {
         if (pour.colourwayId() != colourway.id()) {
           continue;
@@ -136,7 +152,7 @@ class LearnedService {
         if (asked > 0 && isWaterMeasured(pour, byId)) {
           double factor = waterKg(pour, byId, true) / asked;
           double offset = versions.of(colourway.id(), pour.colourwayVersion()).waterOffsetPercent();
-          offsets.add(((1 + offset / 100) * factor - 1) * 100);
+          factors.add((1 + offset / 100) * factor);
         }
       }
       water.add(
@@ -144,9 +160,13 @@ class LearnedService {
               colourway.id(),
               colourway.name(),
               colourway.waterOffsetPercent(),
-              Learned.of(colourway.waterOffsetPercent(), offsets)));
+              offset(Learned.of(1 + colourway.waterOffsetPercent() / 100, factors))));
     }
     return List.copyOf(water);
+  }
+
+  private static Learned offset(Learned factor) {
+    return new Learned((factor.value() - 1) * 100, factor.count(), factor.heldOut());
   }
 
   private static boolean isWaterMeasured(PourTaken pour, Map<Long, MaterialView> byId) {
@@ -164,19 +184,5 @@ class LearnedService {
 
   private static List<Long> ids(PourTaken pour) {
     return pour.taken().stream().map(PourTaken.Taken::materialId).toList();
-  }
-
-  /** What really went in, and the volume of its grains and water. */
-  private record Mass(double kg, double absoluteL) {
-    static Mass of(PourTaken pour, Map<Long, MaterialView> byId) {
-      double kg = 0;
-      double litres = 0;
-      for (PourTaken.Taken t : pour.taken()) {
-        double mass = t.actualKg().doubleValue();
-        kg += mass;
-        litres += mass / (byId.get(t.materialId()).relativeDensity() * Water.DENSITY_KG_L);
-      }
-      return new Mass(kg, litres);
-    }
   }
 }

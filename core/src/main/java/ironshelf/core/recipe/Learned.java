@@ -6,8 +6,9 @@ import java.util.List;
 
 /**
  * A value that the shop's own pours teach: an exponentially weighted mean that starts at the
- * shipped value and moves a quarter of the way to each new one (handbook 2-2). What lies far off is
- * held out and told.
+ * shipped value and moves a quarter of the way to each new one. What lies far off those around it
+ * is held out and told, so that one bad weighing teaches nothing; where the next ones agree with
+ * it, it counts after all.
  *
  * @param value now
  * @param count of pours it rests on
@@ -19,16 +20,20 @@ public record Learned(double value, int count, List<Integer> heldOut) {
   static final double WEIGHT = 0.25;
 
   /**
-   * A value that differs from the mean of all by more than so many mean absolute deviations is held
-   * out, once there are {@link #LEAST_TO_JUDGE} (modified z-score, limit 3.5 over 0.6745,
-   * NIST/SEMATECH e-Handbook 1.3.5.17).
+   * A value that differs from the median of those poured around its time by more than so many
+   * median absolute deviations is held out (modified z-score, limit 3.5 over 0.6745, NIST/SEMATECH
+   * e-Handbook 1.3.5.17).
    */
   static final double MOST_DEVIATIONS = 3.5 / 0.6745;
 
-  static final int LEAST_TO_JUDGE = 5;
+  /** Pours before and after one that it is judged by: old ones say little of today's sand. */
+  static final int AROUND = 4;
+
+  /** Below so many, the shipped value among them, nothing says which of them is the bad one. */
+  static final int LEAST_TO_JUDGE = 3;
 
   /** Values closer together than this share of the median are alike, whatever the spread. */
-  private static final double ALIKE = 0.02;
+  private static final double ALIKE = 0.1;
 
   public Learned {
     heldOut = List.copyOf(heldOut);
@@ -36,7 +41,8 @@ public record Learned(double value, int count, List<Integer> heldOut) {
 
   /**
    * @param start the shipped value
-   * @param values in the order of the pours; none of them NaN
+   * @param values in the order of the pours; none of them NaN, and of a kind whose nought means
+   *     none (a factor, a share, minutes), because closeness is judged by share
    */
   public static Learned of(double start, List<Double> values) {
     Findings findings = new Findings().within("start", start, -1e6, 1e6);
@@ -44,7 +50,7 @@ public record Learned(double value, int count, List<Integer> heldOut) {
       findings.within("values." + i, values.get(i), -1e6, 1e6);
     }
     findings.orRefuse();
-    List<Integer> heldOut = outliers(values);
+    List<Integer> heldOut = outliers(start, values);
     double mean = start;
     int count = 0;
     for (int i = 0; i < values.size(); i++) {
@@ -56,20 +62,26 @@ public record Learned(double value, int count, List<Integer> heldOut) {
     return new Learned(mean, count, heldOut);
   }
 
-  private static List<Integer> outliers(List<Double> values) {
-    if (values.size() < LEAST_TO_JUDGE) {
-      return List.of();
-    }
-    double middle = median(values);
-    double spread = median(values.stream().map(v -> Math.abs(v - middle)).toList());
-    double limit = Math.max(spread * MOST_DEVIATIONS, ALIKE * Math.abs(middle));
+  private static List<Integer> outliers(double start, List<Double> values) {
     List<Integer> outliers = new ArrayList<>();
     for (int i = 0; i < values.size(); i++) {
-      if (Math.abs(values.get(i) - middle) > limit) {
+      int from = Math.max(0, i - AROUND);
+      List<Double> around =
+          new ArrayList<>(values.subList(from, Math.min(values.size(), i + AROUND + 1)));
+      if (around.size() <= AROUND) {
+        around.add(start);
+      }
+      if (around.size() >= LEAST_TO_JUDGE && isFar(values.get(i), around)) {
         outliers.add(i);
       }
     }
     return outliers;
+  }
+
+  private static boolean isFar(double value, List<Double> around) {
+    double middle = median(around);
+    double spread = median(around.stream().map(v -> Math.abs(v - middle)).toList());
+    return Math.abs(value - middle) > Math.max(spread * MOST_DEVIATIONS, ALIKE * Math.abs(middle));
   }
 
   private static double median(List<Double> values) {

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.core.material.Role;
 import ironshelf.core.quantity.RefusedException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -97,21 +96,5 @@ class MixHeatTest {
         BatchSum.of(new BatchRequest(bag, 0.30 * 28.316846592, 0, null, 20, 20, 1, 0, 0));
     assertThat(half.freshDensityKgM3()).isCloseTo(2414, within(1.0));
     assertThat(half.lines().get(0).massKg()).isCloseTo(bagKg / 2, within(1e-9));
-  }
-
-  @Test
-  void poursTeachAndOutliersAreHeldOut() {
-    Learned none = Learned.of(0.7, List.of());
-    assertThat(none).isEqualTo(new Learned(0.7, 0, List.of()));
-    assertThat(Learned.of(0.7, List.of(0.8)).value()).isCloseTo(0.725, within(1e-12));
-    List<Double> values = new ArrayList<>(List.of(0.80, 0.81, 0.79, 0.80, 2.5, 0.8));
-    Learned learned = Learned.of(0.7, values);
-    assertThat(learned.heldOut()).containsExactly(4);
-    assertThat(learned.count()).isEqualTo(5);
-    assertThat(learned.value()).isBetween(0.75, 0.81);
-    for (int i = 0; i < 40; i++) {
-      values.add(0.8);
-    }
-    assertThat(Learned.of(0.7, values).value()).isCloseTo(0.8, within(1e-4));
   }
 }
