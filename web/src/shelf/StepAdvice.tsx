@@ -1,15 +1,9 @@
-import { Box, Text } from '@chakra-ui/react';
-import { useRoute } from '../route/useRoute';
-import { benchMass } from '../kit/style/bench';
-import { left } from '../kit/format';
+import { Text } from '@chakra-ui/react';
 import { Caution } from '../kit/States';
+import { CoatPanel } from '../finish/CoatPanel';
 import { FillPanel } from '../finish/FillPanel';
-import { useMould, useMouldSum } from '../mould/useMoulds';
 import type { Group } from './useShelf';
-import { area, mass, say } from '../kit/style/units';
-
-/** Faces do not depend on it. */
-const ORDINARY_KG_M3 = 2200;
+import { mass } from '../kit/style/units';
 
 /** What a step wants, from the piece's own geometry and route, with its caution. */
 export function StepAdvice({ group }: { group: Group }) {
@@ -34,7 +28,7 @@ export function StepAdvice({ group }: { group: Group }) {
         />
       );
     case 'seal':
-      return <CoatAdvice group={group} />;
+      return <CoatPanel group={group} />;
     case 'fill':
       return <FillPanel mouldId={group.mouldId} pieces={group.pieces} />;
     case 'fit':
@@ -54,37 +48,4 @@ export function StepAdvice({ group }: { group: Group }) {
     default:
       return null;
   }
-}
-
-/** Area and grams of a coat, from the mould's faces and the route. */
-function CoatAdvice({ group }: { group: Group }) {
-  const { data: route } = useRoute(String(group.productId));
-  const { data: mould } = useMould(String(group.mouldId));
-  const step = route?.route.route.steps[group.stepNo];
-  const { data: sum } = useMouldSum(mould, mould?.shape.coreOffsetMm ?? 0, ORDINARY_KG_M3);
-  const whole = step?.faces === 'inside' ? sum?.insideM2 : sum?.castSurfaceM2;
-  const areaM2 = whole === undefined ? undefined : whole / (mould?.shape.cavities ?? 1);
-  const grams = areaM2 && step?.gramsPerM2 ? areaM2 * step.gramsPerM2 : undefined;
-  return (
-    <Box mb={2}>
-      {areaM2 !== undefined && grams !== undefined && (
-        <Text mb={2}>
-          <b>{benchMass(grams / 1000)}</b> of sealer a piece,{' '}
-          {benchMass((grams * group.pieces) / 1000)} for all: {area(areaM2)}{' '}
-          {step?.faces === 'inside' ? 'inside' : 'all over'} at{' '}
-          {say(step?.gramsPerM2 ?? 0, 'coverage')}.
-        </Text>
-      )}
-      <Text mb={2}>
-        Thin, and wipe off what stands: thick coats peel.
-        {group.round < group.times && step?.gapMin
-          ? ` Next coat ${left(step.gapMin * 60_000)} h later, when this one is touch-dry.`
-          : ' Touch-dry before anything stands on it; 24 h before use.'}
-      </Text>
-      <Caution
-        line="Ventilate; no flame near solvents."
-        more="Food, drink and fish: the sealer must be suited and tested for it."
-      />
-    </Box>
-  );
 }

@@ -31,9 +31,9 @@ class UsJourneysTest {
       effort.press("kit mould, by dry mix");
       effort.type("dry mix that it takes", "50 oz");
       assertThat(page.getByText("50 oz of dry mix")).isVisible();
-      effort.press("Next");
+      effort.press("Next: what mix");
       effort.press("White neat 2 : 1");
-      effort.press("Next");
+      effort.press("Next: what colours");
       effort.press("White");
       effort.press("Black");
       effort.choose("these colours are", "one");
@@ -41,8 +41,8 @@ class UsJourneysTest {
       assertThat(page.getByText("30 oz of dry mix")).isVisible();
       assertThat(page.getByText("20 oz of dry mix")).isVisible();
       Browser.isAccessible(page);
-      effort.press("Next");
-      effort.press("Next");
+      effort.press("Next: how many moulds");
+      effort.press("Next: pour");
       effort.type("name (Kit mould, by dry mix where it is left empty)", "Tide cup");
       effort.type("sold for, $", "18.50");
       effort.press("Make it");
@@ -71,11 +71,11 @@ class UsJourneysTest {
       effort.type("across", "14");
       effort.type("thick", "2 in");
       effort.type("bore", "2\"");
-      effort.press("Next");
+      effort.press("Next: what mix");
       effort.press("Bagged high-strength by the bag");
-      effort.press("Next");
-      effort.press("Next");
-      effort.press("Next");
+      effort.press("Next: what colours");
+      effort.press("Next: how many moulds");
+      effort.press("Next: pour");
       effort.type("sold by weight: dry weight with hardware", "45 lb");
       assertThat(page.getByText(Pattern.compile("gal of this mix, and the mould holds .* lb/ft³")))
           .isVisible();
@@ -104,11 +104,11 @@ class UsJourneysTest {
       effort.press("Next: your first product");
       effort.press("sphere");
       effort.type("across", "15 1/4 in");
-      effort.press("Next");
+      effort.press("Next: what mix");
       effort.press("Bagged high-strength by the bag");
-      effort.press("Next");
-      effort.press("Next");
-      effort.press("Next");
+      effort.press("Next: what colours");
+      effort.press("Next: how many moulds");
+      effort.press("Next: pour");
       effort.type("sold by weight: dry weight with hardware", "130 lb");
       Browser.isAccessible(page);
       effort.press("Make it");
