@@ -41,10 +41,11 @@ public class MeantService {
     SheetSums.Worked worked = sums.work(request, chosen);
     List<PourSheet.PlannedCopy> copies = new ArrayList<>();
     List<Meant.MeantCopy> copiesMeant = new ArrayList<>();
-    for (Chosen.Fill fill : chosen.fills()) {
-      double litres = SheetSums.litresEach(chosen, fill, worked.densityKgM3());
+    for (SheetSums.WorkedFill each : worked.fills()) {
+      Chosen.Fill fill = each.fill();
       for (CopyView copy : fill.copies()) {
-        copies.add(new PourSheet.PlannedCopy(copy.code(), litres, fill.mould().shape().cavities()));
+        copies.add(
+            new PourSheet.PlannedCopy(copy.code(), each.litres(), fill.mould().shape().cavities()));
         copiesMeant.add(
             new Meant.MeantCopy(
                 copy.code(),

@@ -18,7 +18,9 @@ import ironshelf.http.Catalogue;
 import ironshelf.http.FindingView;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.mould.MouldView;
 import ironshelf.product.ProductLayer;
+import ironshelf.product.ProductView;
 import ironshelf.product.Target;
 import ironshelf.recipe.RecipeService;
 import ironshelf.workshop.WorkshopView;
@@ -73,7 +75,6 @@ public class PourSheetService {
     WorkshopView shop = worked.shop();
     PourSum sum = worked.sum();
     List<RecipeService.Mix> mixes = worked.mixes();
-    double density = worked.densityKgM3();
     CureService.DemouldGate gate =
         cure.gate(
             List.of(new Stay(Temperatures.ROOM, at)),
@@ -81,7 +82,7 @@ public class PourSheetService {
             chosen.recipe().greenUntilAgeH());
     List<SheetLines> lines = mixes.stream().map(m -> lines(m, shop, chosen)).toList();
     List<SheetView.SheetFill> fills =
-        chosen.fills().stream().map(f -> fill(chosen, f, sum, density)).toList();
+        worked.fills().stream().map(f -> fill(chosen, f, sum)).toList();
     return new SheetView(
         chosen.recipe(),
         chosen.colourway(),
@@ -89,32 +90,22 @@ public class PourSheetService {
         fills,
         layers(chosen, sum, lines),
         sum.batches().stream().map(b -> batch(b, chosen, lines, sum)).toList(),
-        chosen.fills().stream()
-            .mapToInt(f -> f.copies().size() * f.mould().shape().cavities())
-            .sum(),
-        chosen.fills().stream()
-            .mapToDouble(f -> f.copies().size() * SheetSums.litresEach(chosen, f, density))
-            .sum(),
+        worked.pieces(),
+        worked.filledL(),
         worked.roomC(),
         worked.waterC(),
         SheetSums.workingMin(sum),
         sum.layers().get(0).cooling(),
         gate.readyAt(),
         gate.greenUntil(),
-        warnings(chosen, sum, mixes, density, at),
+        warnings(chosen, worked, at),
         checks.of(chosen, fills));
   }
 
-  private SheetView.SheetFill fill(
-      Chosen chosen, Chosen.Fill fill, PourSum sum, double densityKgM3) {
-    double litres = SheetSums.litresEach(chosen, fill, densityKgM3);
-    MouldResult filled =
-        MouldSum.of(
-            fill.mould().shape(),
-            densityKgM3,
-            fill.mould().coreMassKg(),
-            fill.mould().leastWallMm(),
-            fill.mould().wallKind());
+  private static SheetView.SheetFill fill(Chosen chosen, SheetSums.WorkedFill worked, PourSum sum) {
+    Chosen.Fill fill = worked.fill();
+    double litres = worked.litres();
+    MouldResult filled = filled(worked);
     List<Double> layerKg =
         IntStream.range(0, chosen.session().size())
             .mapToObj(
@@ -135,24 +126,31 @@ public class PourSheetService {
         litres,
         chosen.firstLayer() == 0 ? filled.holdDownWithMarginKg() : 0,
         fill.copies().stream()
-            .map(c -> new SheetView.SheetCopy(c, layerKg, stopAtKg(chosen, fill, c, densityKgM3)))
+            .map(c -> new SheetView.SheetCopy(c, layerKg, stopAtKg(chosen, worked, c)))
             .toList());
   }
 
+  private static MouldResult filled(SheetSums.WorkedFill worked) {
+    MouldView mould = worked.fill().mould();
+    return MouldSum.of(
+        mould.shape(),
+        worked.whole().densityKgM3(),
+        mould.coreMassKg(),
+        mould.leastWallMm(),
+        mould.wallKind());
+  }
+
+  /** What does not fit is not asked for. */
   private static @Nullable Double stopAtKg(
-      Chosen chosen, Chosen.Fill fill, CopyView copy, double densityKgM3) {
-    Target target = fill.product().target();
-    Double wantedKg = SheetSums.freshKg(chosen, fill);
-    if (target == null || wantedKg == null) {
+      Chosen chosen, SheetSums.WorkedFill worked, CopyView copy) {
+    ProductView product = worked.fill().product();
+    Target target = product.target();
+    if (target == null) {
       return null;
     }
-    // What does not fit is not asked for.
-    double holdsKg =
-        fill.mould().capacityL() * densityKgM3 / 1000 / fill.mould().shape().cavities();
-    double freshKg = Math.min(wantedKg, holdsKg);
     double empty = copy.emptyKg() == null ? 0 : copy.emptyKg();
-    int cavities = fill.mould().shape().cavities();
-    return empty + cavities * (target.hardwareKg() + freshKg * chosen.shareAfter(fill.product()));
+    int cavities = worked.fill().mould().shape().cavities();
+    return empty + cavities * (target.hardwareKg() + worked.pieceKg() * chosen.shareAfter(product));
   }
 
   private SheetLines lines(RecipeService.Mix mix, WorkshopView shop, Chosen chosen) {
@@ -197,8 +195,7 @@ public class PourSheetService {
         requireNonNull(sum.pourWithinMin()));
   }
 
-  private List<FindingView> warnings(
-      Chosen chosen, PourSum sum, List<RecipeService.Mix> mixes, double densityKgM3, Instant at) {
+  private List<FindingView> warnings(Chosen chosen, SheetSums.Worked worked, Instant at) {
     // A set: two layers, or two moulds, may warn of the same thing.
     Set<Finding> warnings = new LinkedHashSet<>();
     Instant mayStartAt = chosen.mayStartAt();
@@ -212,9 +209,10 @@ public class PourSheetService {
                   "minutes",
                   Math.ceil(Duration.between(at, mayStartAt).toSeconds() / 60.0))));
     }
-    for (Chosen.Fill fill : chosen.fills()) {
-      double capacityL = fill.mould().capacityL() * chosen.sessionShare();
-      double litres = SheetSums.wantedL(chosen, fill, densityKgM3) * chosen.sessionShare();
+    for (SheetSums.WorkedFill each : worked.fills()) {
+      Chosen.Fill fill = each.fill();
+      double capacityL = fill.mould().capacityL() * each.share();
+      double litres = each.wantedL();
       if (litres > capacityL) {
         warnings.add(
             Finding.of(
@@ -227,22 +225,15 @@ public class PourSheetService {
                     "capacity",
                     capacityL,
                     "wanted",
-                    densityKgM3 * litres / capacityL)));
+                    each.whole().densityKgM3() * litres / capacityL)));
       }
-      for (RecipeService.Mix mix : mixes) {
+      for (RecipeService.Mix mix : worked.mixes()) {
         Grain.tooLarge(fill.mould().shape(), mix.recipe().largestGrainMm())
             .ifPresent(warnings::add);
       }
-      warnings.addAll(
-          MouldSum.of(
-                  fill.mould().shape(),
-                  densityKgM3,
-                  fill.mould().coreMassKg(),
-                  fill.mould().leastWallMm(),
-                  fill.mould().wallKind())
-              .warnings());
+      warnings.addAll(filled(each).warnings());
     }
-    sum.layers().forEach(l -> warnings.addAll(l.warnings()));
+    worked.sum().layers().forEach(l -> warnings.addAll(l.warnings()));
     return catalogue.views(List.copyOf(warnings));
   }
 }

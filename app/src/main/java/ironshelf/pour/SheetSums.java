@@ -3,12 +3,9 @@ package ironshelf.pour;
 import static java.util.Objects.requireNonNull;
 
 import ironshelf.core.pour.BatchSplit;
+import ironshelf.core.pour.CastTake;
 import ironshelf.core.pour.PourInput;
 import ironshelf.core.pour.PourSum;
-import ironshelf.core.pour.TargetReading;
-import ironshelf.core.recipe.BatchRequest;
-import ironshelf.core.recipe.BatchSum;
-import ironshelf.core.recipe.Recipe;
 import ironshelf.product.ProductLayer;
 import ironshelf.product.Target;
 import ironshelf.recipe.RecipeService;
@@ -17,7 +14,6 @@ import ironshelf.workshop.WorkshopView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** The sums behind a sheet: what each copy takes, and what is weighed for all of them. */
@@ -32,26 +28,63 @@ class SheetSums {
     this.recipes = recipes;
   }
 
-  /** What is to be weighed for a choice, and what it was worked out from. */
+  /**
+   * What is to be weighed for a choice, and what it was worked out from.
+   *
+   * @param fills what one cast of each takes in this session
+   */
   record Worked(
       WorkshopView shop,
       double roomC,
       double waterC,
       List<RecipeService.Mix> mixes,
-      double densityKgM3,
-      PourSum sum) {}
+      List<WorkedFill> fills,
+      PourSum sum) {
+
+    int pieces() {
+      return fills.stream()
+          .mapToInt(f -> f.fill.copies().size() * f.fill.mould().shape().cavities())
+          .sum();
+    }
+
+    double filledL() {
+      return fills.stream().mapToDouble(f -> f.fill.copies().size() * f.litres()).sum();
+    }
+  }
+
+  /**
+   * A product's copies and what each takes.
+   *
+   * @param whole of all its layers, whenever they are poured
+   * @param share how much of it this session is
+   */
+  record WorkedFill(Chosen.Fill fill, CastTake whole, double share) {
+
+    double litres() {
+      return whole.litres() * share;
+    }
+
+    double wantedL() {
+      return whole.wantedL() * share;
+    }
+
+    /** The wet mix of one piece, all layers. */
+    double pieceKg() {
+      return whole.litres() * whole.densityKgM3() / 1000 / fill.mould().shape().cavities();
+    }
+  }
 
   Worked work(PourSheetRequest request, Chosen chosen) {
     WorkshopView shop = workshop.view();
     double roomC = Double.isNaN(request.roomC()) ? shop.roomC() : request.roomC();
     double waterC = Double.isNaN(request.waterC()) ? Math.max(0, roomC) : request.waterC();
     List<RecipeService.Mix> mixes = chosen.session().stream().map(l -> mix(chosen, l)).toList();
-    double density = densityKgM3(mixes.get(0).recipe());
+    List<WorkedFill> fills = chosen.fills().stream().map(f -> worked(chosen, f, shop)).toList();
     List<BatchSplit.Load> loads = new ArrayList<>();
-    for (Chosen.Fill fill : chosen.fills()) {
-      double litres = litresEach(chosen, fill, density);
+    for (WorkedFill each : fills) {
+      Chosen.Fill fill = each.fill;
       double minutes = fill.product().minutesPerPiece() * fill.mould().shape().cavities();
-      fill.copies().forEach(c -> loads.add(new BatchSplit.Load(c.code(), litres, minutes)));
+      fill.copies().forEach(c -> loads.add(new BatchSplit.Load(c.code(), each.litres(), minutes)));
     }
     PourSum sum =
         PourSum.of(
@@ -67,7 +100,7 @@ class SheetSums {
                 chosen.recipe().mixMin(),
                 request.minutesWanted(),
                 request.mixes()));
-    return new Worked(shop, roomC, waterC, mixes, density, sum);
+    return new Worked(shop, roomC, waterC, mixes, fills, sum);
   }
 
   static double workingMin(PourSum sum) {
@@ -77,38 +110,22 @@ class SheetSums {
         .orElseThrow();
   }
 
-  private RecipeService.Mix mix(Chosen chosen, ProductLayer layer) {
-    RecipeService.Mix mix = recipes.mix(chosen.recipe().id(), chosen.colourwayOf(layer));
-    return Boolean.TRUE.equals(layer.withoutFibre()) ? mix.withoutFibre() : mix;
-  }
-
-  private static double densityKgM3(Recipe recipe) {
-    return BatchSum.of(BatchRequest.ofOneLitre(recipe)).freshDensityKgM3();
-  }
-
-  /**
-   * What one copy takes in this session: all it holds, or what its pieces are to weigh, and never
-   * more than it holds.
-   */
-  static double litresEach(Chosen chosen, Chosen.Fill fill, double densityKgM3) {
-    return Math.min(fill.mould().capacityL(), wantedL(chosen, fill, densityKgM3))
-        * chosen.sessionShare();
-  }
-
-  /** What one copy would take for its pieces to weigh what they are sold by, all layers. */
-  static double wantedL(Chosen chosen, Chosen.Fill fill, double densityKgM3) {
-    Double freshKg = freshKg(chosen, fill);
-    return freshKg == null
-        ? fill.mould().capacityL()
-        : freshKg * fill.mould().shape().cavities() / densityKgM3 * 1000;
-  }
-
-  /** Wet mix of one piece sold by its mass; null where its mass does not matter. */
-  static @Nullable Double freshKg(Chosen chosen, Chosen.Fill fill) {
+  private WorkedFill worked(Chosen chosen, Chosen.Fill fill, WorkshopView shop) {
     Target target = fill.product().target();
-    return target == null
-        ? null
-        : TargetReading.of(target.massKg(), 0, target.hardwareKg(), chosen.recipe().retention(), 1)
-            .freshKg();
+    CastTake whole =
+        CastTake.of(
+            fill.mould().capacityL(),
+            fill.mould().shape().cavities(),
+            fill.product().layers().stream()
+                .map(l -> new PourInput.LayerMix(mix(chosen, l).recipe(), l.sharePercent() / 100))
+                .toList(),
+            target == null ? null : target.sold(chosen.recipe().retention()),
+            shop.wastePercent());
+    return new WorkedFill(fill, whole, chosen.sessionShare());
+  }
+
+  private RecipeService.Mix mix(Chosen chosen, ProductLayer layer) {
+    return recipes.mix(
+        chosen.recipe().id(), chosen.colourwayOf(layer), Boolean.TRUE.equals(layer.withoutFibre()));
   }
 }

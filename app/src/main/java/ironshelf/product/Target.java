@@ -1,5 +1,6 @@
 package ironshelf.product;
 
+import ironshelf.core.pour.CastTake;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
@@ -28,5 +29,10 @@ public record Target(
             "hardwareKg",
             Map.of("value", hardwareKg, "high", massKg))
         .orRefuse();
+  }
+
+  /** As the sum of a cast takes it. */
+  public CastTake.Sold sold(double retention) {
+    return new CastTake.Sold(massKg, hardwareKg, retention);
   }
 }

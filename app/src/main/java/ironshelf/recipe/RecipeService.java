@@ -273,6 +273,13 @@ public class RecipeService {
     return colourways.findByRecipeIdOrderById(recipeId).stream().map(Colourway::view).toList();
   }
 
+  /** The mix of one layer of a product. */
+  @Transactional(readOnly = true)
+  public Mix mix(long recipeId, @Nullable Long colourwayId, boolean withoutFibre) {
+    Mix whole = mix(recipeId, colourwayId);
+    return withoutFibre ? whole.withoutFibre() : whole;
+  }
+
   /**
    * A version of a recipe, with the densities that its materials have today.
    *

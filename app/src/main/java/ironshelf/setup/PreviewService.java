@@ -12,12 +12,11 @@ import ironshelf.core.mould.starting.StartingShape;
 import ironshelf.core.mould.starting.StartingShapes;
 import ironshelf.core.mould.wear.MouldKind;
 import ironshelf.core.mould.wear.MouldKinds;
-import ironshelf.core.pour.TargetReading;
+import ironshelf.core.pour.CastTake;
+import ironshelf.core.pour.PourInput;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
-import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchResult;
-import ironshelf.core.recipe.BatchSum;
 import ironshelf.core.recipe.Recipe;
 import ironshelf.core.recipe.StartingRecipe;
 import ironshelf.core.recipe.StartingRecipes;
@@ -185,8 +184,20 @@ class PreviewService {
               part.name(), MouldCalcResponse.of(part.shape(), sum, mix.retention(), catalogue)));
       litres += sum.capacityL();
     }
-    double filledL = litres(wanted, mix, mixing, litres, warnings);
     WorkshopView shop = workshop.view();
+    CastTake take =
+        CastTake.of(
+            litres,
+            1,
+            List.of(new PourInput.LayerMix(mix.recipe(), 1)),
+            wanted.targetKg() == null
+                ? null
+                : new CastTake.Sold(wanted.targetKg(), wanted.hardwareKg(), mix.retention()),
+            shop.wastePercent());
+    if (take.wantedL() > litres) {
+      warnings.add(overfills(name(wanted), take, litres));
+    }
+    double filledL = take.litres();
     double mixedL = filledL * (1 + shop.wastePercent() / 100);
     if (mixedL > shop.mixerL()) {
       warnings.add(
@@ -198,14 +209,12 @@ class PreviewService {
     double attended =
         line.stream().mapToDouble(RouteLine::attendedMin).sum() + FirstProductService.FILL_MIN;
     Map<String, BigDecimal> perKg = prices();
-    BatchResult piece =
-        BatchSum.of(new BatchRequest(mix.recipe(), filledL, 0, null, 20, 20, 1, 0, 0));
     List<String> lackPrice = new ArrayList<>();
     BigDecimal cost =
         shop.ratePerHour()
             .multiply(BigDecimal.valueOf(attended))
             .divide(BigDecimal.valueOf(60), 4, RoundingMode.HALF_UP);
-    for (BatchResult.Line each : piece.lines()) {
+    for (BatchResult.Line each : take.layers().get(0).lines()) {
       BigDecimal price = perKg.get(each.name());
       if (each.role() != Role.WATER && price == null) {
         lackPrice.add(each.name());
@@ -234,30 +243,18 @@ class PreviewService {
         catalogue.views(List.copyOf(warnings)));
   }
 
-  /** What one piece takes: what its moulds hold, or what it is to weigh. */
-  private static double litres(
-      FirstProduct wanted, ChosenMix mix, Mixing mixing, double capacityL, Set<Finding> warnings) {
-    if (wanted.targetKg() == null) {
-      return capacityL;
-    }
-    double freshKg =
-        TargetReading.of(wanted.targetKg(), 0, wanted.hardwareKg(), mix.retention(), 1).freshKg();
-    double litres = freshKg / mixing.freshDensityKgM3() * 1000;
-    if (litres > capacityL) {
-      warnings.add(
-          Finding.of(
-              FindingCode.TARGET_OVERFILLS,
-              Map.of(
-                  "product",
-                  name(wanted),
-                  "value",
-                  litres,
-                  "capacity",
-                  capacityL,
-                  "wanted",
-                  freshKg / capacityL * 1000)));
-    }
-    return litres;
+  private static Finding overfills(String product, CastTake take, double capacityL) {
+    return Finding.of(
+        FindingCode.TARGET_OVERFILLS,
+        Map.of(
+            "product",
+            product,
+            "value",
+            take.wantedL(),
+            "capacity",
+            capacityL,
+            "wanted",
+            take.densityKgM3() * take.wantedL() / capacityL));
   }
 
   private static Route route(FirstProduct wanted, ChosenMix mix) {

@@ -1,9 +1,8 @@
 package ironshelf.plan.needs;
 
-import ironshelf.core.pour.TargetReading;
-import ironshelf.core.recipe.BatchRequest;
+import ironshelf.core.pour.CastTake;
+import ironshelf.core.pour.PourInput;
 import ironshelf.core.recipe.BatchResult;
-import ironshelf.core.recipe.BatchSum;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.mould.DrawnMould;
@@ -11,7 +10,6 @@ import ironshelf.mould.MouldService;
 import ironshelf.product.ProductLayer;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
-import ironshelf.product.Target;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import ironshelf.workshop.WorkshopService;
@@ -25,7 +23,7 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What casts take of each material, waste included: the recipe's masses for what moulds hold. */
+/** What casts take of each material, waste included, as a pour sheet asks for it. */
 @Component
 @Transactional(readOnly = true)
 public class UseOfCasts {
@@ -60,7 +58,7 @@ public class UseOfCasts {
   Map<Integer, Map<Long, Double>> of(List<PourUse> casts) {
     Map<Long, ProductView> all = products.all();
     Map<Long, DrawnMould> drawn = moulds.drawn();
-    double waste = 1 + workshop.view().wastePercent() / 100;
+    double waste = workshop.view().wastePercent();
     Map<String, Map<Long, Double>> known = new HashMap<>();
     Map<Integer, Map<Long, Double>> uses = new LinkedHashMap<>();
     for (PourUse cast : casts) {
@@ -77,36 +75,32 @@ public class UseOfCasts {
   }
 
   private Map<Long, Double> oneCast(
-      ProductView product, DrawnMould mould, long colourwayId, double waste) {
+      ProductView product, DrawnMould mould, long colourwayId, double wastePercent) {
     RecipeView recipe = recipes.latest(product.recipeId());
-    Map<Long, Double> kg = new LinkedHashMap<>();
+    List<RecipeService.Mix> mixes = new ArrayList<>();
+    List<PourInput.LayerMix> layers = new ArrayList<>();
     for (ProductLayer layer : product.layers()) {
       Long own = layer.colourwayId() == null ? Long.valueOf(colourwayId) : layer.colourwayId();
-      RecipeService.Mix whole = recipes.mix(recipe.id(), own);
       RecipeService.Mix mix =
-          Boolean.TRUE.equals(layer.withoutFibre()) ? whole.withoutFibre() : whole;
-      BatchResult litre = BatchSum.of(BatchRequest.ofOneLitre(mix.recipe()));
-      double litres =
-          litres(product, mould, recipe, litre.freshDensityKgM3())
-              * layer.sharePercent()
-              / 100
-              * waste;
-      for (int i = 0; i < litre.lines().size(); i++) {
-        kg.merge(mix.materialIds().get(i), litre.lines().get(i).massKg() * litres, Double::sum);
+          recipes.mix(recipe.id(), own, Boolean.TRUE.equals(layer.withoutFibre()));
+      mixes.add(mix);
+      layers.add(new PourInput.LayerMix(mix.recipe(), layer.sharePercent() / 100));
+    }
+    CastTake take =
+        CastTake.of(
+            mould.capacityL(),
+            mould.cavities(),
+            layers,
+            product.target() == null ? null : product.target().sold(recipe.retention()),
+            wastePercent);
+    Map<Long, Double> kg = new LinkedHashMap<>();
+    for (int i = 0; i < mixes.size(); i++) {
+      List<BatchResult.Line> lines = take.layers().get(i).lines();
+      for (int j = 0; j < lines.size(); j++) {
+        kg.merge(mixes.get(i).materialIds().get(j), lines.get(j).massKg(), Double::sum);
       }
     }
     return kg;
-  }
-
-  private static double litres(
-      ProductView product, DrawnMould mould, RecipeView recipe, double densityKgM3) {
-    Target target = product.target();
-    if (target == null) {
-      return mould.capacityL();
-    }
-    double freshKg =
-        TargetReading.of(target.massKg(), 0, target.hardwareKg(), recipe.retention(), 1).freshKg();
-    return freshKg * mould.cavities() / densityKgM3 * 1000;
   }
 
   /** The names of what will be lacking when each cast is poured, by the cast's number. */

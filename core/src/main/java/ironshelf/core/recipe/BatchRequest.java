@@ -89,8 +89,13 @@ public record BatchRequest(
 
   /** A litre of a recipe at its reference conditions, to learn its density. */
   public static BatchRequest ofOneLitre(Recipe recipe) {
+    return ofLitres(recipe, 1, 0);
+  }
+
+  /** So much of a recipe at its reference conditions, mixed at once: its masses alone matter. */
+  public static BatchRequest ofLitres(Recipe recipe, double neededL, double wastePercent) {
     return new BatchRequest(
-        recipe, 1, Double.NaN, null, Double.NaN, Double.NaN, null, Double.NaN, Double.NaN);
+        recipe, neededL, wastePercent, null, Double.NaN, Double.NaN, null, Double.NaN, Double.NaN);
   }
 
   /** What is mixed: what is needed and the waste share on top. */
