@@ -17,10 +17,10 @@ final class DayNames {
 
   private DayNames() {}
 
-  static SimpleModule module() {
+  static SimpleModule module(Misread misread) {
     return new SimpleModule("ironshelf-days")
         .addSerializer(DayOfWeek.class, new Writer())
-        .addDeserializer(DayOfWeek.class, new Reader());
+        .addDeserializer(DayOfWeek.class, new Reader(misread));
   }
 
   private static final class Writer extends StdSerializer<DayOfWeek> {
@@ -35,8 +35,11 @@ final class DayNames {
   }
 
   private static final class Reader extends StdDeserializer<DayOfWeek> {
-    Reader() {
+    private final transient Misread misread;
+
+    Reader(Misread misread) {
       super(DayOfWeek.class);
+      this.misread = misread;
     }
 
     @Override
@@ -47,7 +50,7 @@ final class DayNames {
           .findFirst()
           .orElseGet(
               () -> {
-                BindingFindings.unreadable(parser, text, "a day, MON to SUN");
+                misread.found(parser, text, "a day, MON to SUN");
                 parser.skipChildren();
                 return null;
               });

@@ -26,45 +26,63 @@ final class NumberReading<T> extends StdDeserializer<T> {
   private final transient Reader<T> reader;
   private final transient @Nullable T missing;
   private final String wanted;
+  private final transient Misread misread;
 
   private NumberReading(
+      Misread misread,
       Class<T> type,
       Predicate<JsonToken> right,
       Reader<T> reader,
       @Nullable T missing,
       String wanted) {
     super(type);
+    this.misread = misread;
     this.right = right;
     this.reader = reader;
     this.missing = missing;
     this.wanted = wanted;
   }
 
-  static SimpleModule module() {
+  static SimpleModule module(Misread misread) {
     return new SimpleModule("ironshelf-numbers")
-        .addDeserializer(Double.TYPE, number(Double.TYPE, JsonParser::getDoubleValue, Double.NaN))
-        .addDeserializer(Double.class, number(Double.class, JsonParser::getDoubleValue, null))
         .addDeserializer(
-            BigDecimal.class, number(BigDecimal.class, JsonParser::getDecimalValue, null))
-        .addDeserializer(Boolean.class, trueOrFalse())
-        .addDeserializer(Long.class, whole(Long.class, JsonParser::getLongValue, null))
-        .addDeserializer(Long.TYPE, whole(Long.TYPE, JsonParser::getLongValue, 0L))
-        .addDeserializer(Integer.TYPE, whole(Integer.TYPE, JsonParser::getIntValue, 0))
-        .addDeserializer(Integer.class, whole(Integer.class, JsonParser::getIntValue, null));
+            Double.TYPE, number(misread, Double.TYPE, JsonParser::getDoubleValue, Double.NaN))
+        .addDeserializer(
+            Double.class, number(misread, Double.class, JsonParser::getDoubleValue, null))
+        .addDeserializer(
+            BigDecimal.class, number(misread, BigDecimal.class, JsonParser::getDecimalValue, null))
+        .addDeserializer(Boolean.class, trueOrFalse(misread))
+        .addDeserializer(Long.class, whole(misread, Long.class, JsonParser::getLongValue, null))
+        .addDeserializer(Long.TYPE, whole(misread, Long.TYPE, JsonParser::getLongValue, 0L))
+        .addDeserializer(Integer.TYPE, whole(misread, Integer.TYPE, JsonParser::getIntValue, 0))
+        .addDeserializer(
+            Integer.class, whole(misread, Integer.class, JsonParser::getIntValue, null));
   }
 
-  private static NumberReading<Boolean> trueOrFalse() {
+  private static NumberReading<Boolean> trueOrFalse(Misread misread) {
     return new NumberReading<>(
-        Boolean.class, JsonToken::isBoolean, JsonParser::getBooleanValue, null, "true or false");
+        misread,
+        Boolean.class,
+        JsonToken::isBoolean,
+        JsonParser::getBooleanValue,
+        null,
+        "true or false");
   }
 
-  private static <T> NumberReading<T> number(Class<T> type, Reader<T> reader, @Nullable T missing) {
-    return new NumberReading<>(type, JsonToken::isNumeric, reader, missing, "a number");
+  private static <T> NumberReading<T> number(
+      Misread misread, Class<T> type, Reader<T> reader, @Nullable T missing) {
+    return new NumberReading<>(misread, type, JsonToken::isNumeric, reader, missing, "a number");
   }
 
-  private static <T> NumberReading<T> whole(Class<T> type, Reader<T> reader, @Nullable T missing) {
+  private static <T> NumberReading<T> whole(
+      Misread misread, Class<T> type, Reader<T> reader, @Nullable T missing) {
     return new NumberReading<>(
-        type, token -> token == JsonToken.VALUE_NUMBER_INT, reader, missing, "a whole number");
+        misread,
+        type,
+        token -> token == JsonToken.VALUE_NUMBER_INT,
+        reader,
+        missing,
+        "a whole number");
   }
 
   @Override
@@ -74,11 +92,11 @@ final class NumberReading<T> extends StdDeserializer<T> {
       try {
         return reader.read(parser);
       } catch (InputCoercionException tooManyDigits) {
-        BindingFindings.unreadable(parser, parser.getString(), wanted);
+        misread.found(parser, parser.getString(), wanted);
         return missing;
       }
     }
-    BindingFindings.unreadable(parser, BindingFindings.seen(parser), wanted);
+    misread.found(parser, BindingFindings.seen(parser), wanted);
     parser.skipChildren();
     return missing;
   }

@@ -16,7 +16,10 @@ public class ColumnNames extends PhysicalNamingStrategyStandardImpl {
 
   @Override
   public Identifier toPhysicalColumnName(Identifier name, JdbcEnvironment environment) {
-    String parted = name.getText().replaceAll("([a-z0-9])([A-Z])", "$1_$2");
-    return Identifier.toIdentifier(parted.toLowerCase(Locale.ROOT), name.isQuoted());
+    return Identifier.toIdentifier(of(name.getText()), name.isQuoted());
+  }
+
+  static String of(String field) {
+    return field.replaceAll("([a-z0-9])([A-Z])", "$1_$2").toLowerCase(Locale.ROOT);
   }
 }

@@ -1,7 +1,8 @@
 /**
- * How records meet the database: names of columns, JSON columns.
+ * How records meet the database: names of columns, and documents in JSON columns with their
+ * versions. What cannot be read is told by the name of its row.
  *
- * <p>May use: http's JSON.
+ * <p>May use: http, core records that changed.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.store;
