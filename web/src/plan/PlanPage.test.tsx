@@ -145,4 +145,10 @@ describe('the plan', () => {
     show(<PlanPage />);
     expect(await screen.findByRole('link', { name: key })).toHaveAttribute('href', to);
   });
+
+  it('says when it still stands on the facts before', async () => {
+    serve({ ...shop, 'GET /api/plan': { ...plan, renewing: true } });
+    show(<PlanPage />);
+    expect(await screen.findByText(/This is the plan before/)).toBeVisible();
+  });
 });

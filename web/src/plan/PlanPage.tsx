@@ -60,6 +60,11 @@ export function PlanPage() {
         </Flex>
       </Flex>
       {progress?.running && <Looking progress={progress} />}
+      {data?.renewing && (
+        <Text role="status" color="quiet" mb={3}>
+          The shop has just changed. This is the plan before; the new one is being laid out.
+        </Text>
+      )}
       {refused && (
         <Text role="alert" color="oxide" fontWeight={600} mb={3}>
           {messageOf(refused)}

@@ -16,6 +16,8 @@ export function usePlan() {
     queryKey: ['plan'],
     queryFn: () => dataOf(client.GET('/api/plan')),
     staleTime: 20_000,
+    // A large shop's plan takes its time; meanwhile the one before is shown as such.
+    refetchInterval: ({ state }) => (state.data?.renewing ? 1_000 : false),
   });
 }
 

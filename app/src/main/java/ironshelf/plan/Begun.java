@@ -43,25 +43,21 @@ class Begun {
    *
    * @param lineOf the lines that have pieces of it, by its name
    * @param what it is, by its name
-   * @param print by which two moments are told apart
    */
   record Found(
       List<BegunCast> casts,
       Map<String, List<Long>> lineOf,
-      Map<String, PlanContent.BegunPieces> what,
-      String print) {}
+      Map<String, PlanContent.BegunPieces> what) {}
 
   Found find(PlanSteps steps, Map<String, List<Long>> inUse, LocalDateTime start, Instant now) {
     List<BegunCast> casts = new ArrayList<>();
     Map<String, List<Long>> lineOf = new HashMap<>();
     Map<String, PlanContent.BegunPieces> what = new HashMap<>();
-    StringBuilder print = new StringBuilder();
     Ways.Known known = ways.known();
     for (ShelfGroup group : shelf.shelf().groups()) {
       if (group.step() == null) {
         continue;
       }
-      print.append(group.key()).append('x').append(group.pieces());
       Route route = known.way(group.routeId());
       double waitH = hoursTo(group, now);
       int before = casts.size();
@@ -79,7 +75,7 @@ class Begun {
                       new PlanContent.BegunPieces(
                           group.product(), group.colourway(), group.swatch(), c.pieces())));
     }
-    return new Found(casts, lineOf, what, print.toString());
+    return new Found(casts, lineOf, what);
   }
 
   private static double hoursTo(ShelfGroup group, Instant now) {

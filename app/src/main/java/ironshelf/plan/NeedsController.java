@@ -16,13 +16,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class NeedsController {
 
-  private final PlanService plans;
+  private final PlanKeeper keeper;
   private final PlanReader reader;
   private final NeedsService needs;
   private final ShopWriter writer;
 
-  NeedsController(PlanService plans, PlanReader reader, NeedsService needs, ShopWriter writer) {
-    this.plans = plans;
+  NeedsController(PlanKeeper keeper, PlanReader reader, NeedsService needs, ShopWriter writer) {
+    this.keeper = keeper;
     this.reader = reader;
     this.needs = needs;
     this.writer = writer;
@@ -30,7 +30,7 @@ class NeedsController {
 
   @GetMapping("/api/needs")
   NeedsView needs() {
-    plans.heal();
+    keeper.isRenewed();
     return needs.needs(reader.pourUses());
   }
 

@@ -12,12 +12,10 @@ import java.util.Map;
  *     tied to several
  * @param what has begun, by its name
  * @param idle lines whose mould has no copy in use, or whose product has no route
- * @param print by which two moments are told apart
  */
 record PlanBasis(
     PlanRequest request,
     Map<String, List<Long>> copies,
     Map<String, List<Long>> lineOf,
     Map<String, PlanContent.BegunPieces> what,
-    List<Long> idle,
-    String print) {}
+    List<Long> idle) {}

@@ -2,10 +2,13 @@ package ironshelf.plan;
 
 import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.CastPlan.Bound;
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.SortedMap;
+import java.util.function.BiPredicate;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,7 +20,6 @@ import org.jspecify.annotations.Nullable;
  * @param idle lines that could not be planned, because their mould has no copy in use or their
  *     product no route
  * @param rules what each takes off it
- * @param basis by which it is told whether the facts are still the same
  */
 record PlanContent(
     CastPlan plan,
@@ -25,8 +27,7 @@ record PlanContent(
     Map<String, BegunPieces> begun,
     List<PlannedLine> lines,
     List<Long> idle,
-    SortedMap<String, Long> rules,
-    String basis) {
+    SortedMap<String, Long> rules) {
 
   /**
    * When a line is ready.
@@ -51,5 +52,51 @@ record PlanContent(
 
   long copyId(CastPlan.PlannedCast cast) {
     return copies.get(cast.mould()).get(cast.copy() - 1);
+  }
+
+  /**
+   * Whether it says the same as another, though it was laid a little earlier or later.
+   *
+   * @param within how far a cast may move and be where it was
+   */
+  boolean isAlike(PlanContent other, Duration within) {
+    return copies.equals(other.copies)
+        && idle.equals(other.idle)
+        && begun.equals(other.begun)
+        && alike(plan.casts(), other.plan.casts(), (a, b) -> isAlike(a, b, within))
+        && alike(plan.begun(), other.plan.begun(), (a, b) -> isAlike(a, b, within))
+        && alike(lines, other.lines, (a, b) -> isAlike(a, b, within));
+  }
+
+  private static <T> boolean alike(List<T> own, List<T> others, BiPredicate<T, T> same) {
+    return own.size() == others.size()
+        && IntStream.range(0, own.size()).allMatch(i -> same.test(own.get(i), others.get(i)));
+  }
+
+  private static boolean isAlike(CastPlan.PlannedCast a, CastPlan.PlannedCast b, Duration within) {
+    return a.order().equals(b.order())
+        && a.product().equals(b.product())
+        && a.mould().equals(b.mould())
+        && a.copy() == b.copy()
+        && a.pieces() == b.pieces()
+        && a.pinned() == b.pinned()
+        && isNear(a.pourAt(), b.pourAt(), within)
+        && isNear(a.readyAt(), b.readyAt(), within);
+  }
+
+  private static boolean isAlike(CastPlan.PlannedRest a, CastPlan.PlannedRest b, Duration within) {
+    LocalDateTime out = a.demouldAt();
+    LocalDateTime otherOut = b.demouldAt();
+    return a.name().equals(b.name())
+        && (out == null ? otherOut == null : otherOut != null && isNear(out, otherOut, within))
+        && isNear(a.readyAt(), b.readyAt(), within);
+  }
+
+  private static boolean isAlike(PlannedLine a, PlannedLine b, Duration within) {
+    return a.lineId == b.lineId && a.lateDays == b.lateDays && isNear(a.readyAt, b.readyAt, within);
+  }
+
+  private static boolean isNear(LocalDateTime a, LocalDateTime b, Duration within) {
+    return Duration.between(a, b).abs().compareTo(within) < 0;
   }
 }

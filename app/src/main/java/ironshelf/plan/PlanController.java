@@ -41,17 +41,19 @@ class PlanController {
   private final PlanService plans;
   private final PlanReader reader;
   private final PlanRuns runs;
+  private final PlanKeeper keeper;
 
-  PlanController(PlanService plans, PlanReader reader, PlanRuns runs) {
+  PlanController(PlanService plans, PlanReader reader, PlanRuns runs, PlanKeeper keeper) {
     this.plans = plans;
     this.reader = reader;
     this.runs = runs;
+    this.keeper = keeper;
   }
 
   @GetMapping("/api/plan")
   PlanView plan() {
-    plans.heal();
-    return reader.view();
+    boolean renewed = keeper.isRenewed();
+    return reader.view().renewing(!renewed);
   }
 
   @PostMapping("/api/plan/run")
@@ -95,6 +97,8 @@ class PlanController {
   @PostMapping("/api/plans/{id}/undone")
   PlanView undo(@PathVariable long id) {
     plans.undo(id);
+    // The one before may stand on facts that are no longer so.
+    keeper.renew();
     return reader.view();
   }
 }

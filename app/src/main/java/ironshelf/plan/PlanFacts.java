@@ -7,7 +7,6 @@ import ironshelf.copy.CopyService;
 import ironshelf.copy.CopyView;
 import ironshelf.core.cure.Stay;
 import ironshelf.core.material.Role;
-import ironshelf.core.plan.OpenHours;
 import ironshelf.core.plan.PinnedCast;
 import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.PlanRequest.Demand;
@@ -121,13 +120,11 @@ class PlanFacts {
     new TreeMap<>(copies.views(drawn.keySet()))
         .forEach((mouldId, own) -> addIfAny(inUse, mouldId, own));
     Mixes mixes = new Mixes(shop, now);
-    Map<Long, OrderLineView> lines = new LinkedHashMap<>();
     List<Demand> demands = new ArrayList<>();
     List<Long> idle = new ArrayList<>();
     Map<String, Wanted> wanted = new LinkedHashMap<>();
     for (OrderView order : orders.open()) {
       for (OrderLineView line : order.lines()) {
-        lines.put(line.id(), line);
         if (line.toPour() == 0) {
           continue;
         }
@@ -163,13 +160,7 @@ class PlanFacts {
             0,
             found.casts(),
             still(pinned, planned, inUse, start));
-    return new PlanBasis(
-        request,
-        inUse,
-        found.lineOf(),
-        found.what(),
-        idle,
-        print(request, found, shop.hours(), lines));
+    return new PlanBasis(request, inUse, found.lineOf(), found.what(), idle);
   }
 
   /** A product in a colourway. */
@@ -217,26 +208,6 @@ class PlanFacts {
         .filter(p -> byKey.containsKey(p.product()))
         .filter(p -> p.copy() <= inUse.get(byKey.get(p.product()).mould()).size())
         .toList();
-  }
-
-  /** What a plan stands on, without the time of day. */
-  private static String print(
-      PlanRequest request, Begun.Found found, OpenHours hours, Map<Long, OrderLineView> lines) {
-    StringBuilder print = new StringBuilder();
-    request.demands().forEach(d -> print.append(d.order()).append(d.quantity()).append(d.due()));
-    // How long it sets moves with the room, which is no other plan.
-    request
-        .products()
-        .forEach(
-            p ->
-                p.route().stream()
-                    .filter(s -> !s.step().equals("set"))
-                    .forEach(s -> print.append(p.product()).append(s)));
-    request.moulds().forEach(m -> print.append(m.mould()).append(m.copies()));
-    request.stations().forEach(s -> print.append(s.station()).append(s.capacity()));
-    lines.keySet().forEach(id -> print.append(id).append(','));
-    print.append(hours).append(request.people()).append(found.print());
-    return Integer.toHexString(print.toString().hashCode()) + "-" + print.length();
   }
 
   /** What the recipes of planned products need, read once each. */

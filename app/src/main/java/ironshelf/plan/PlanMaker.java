@@ -40,8 +40,7 @@ class PlanMaker {
         basis.what(),
         lines(basis, plan),
         basis.idle(),
-        new PlanSearch(basis.request(), plan.casts()).explained(plan),
-        basis.print());
+        new PlanSearch(basis.request(), plan.casts()).explained(plan));
   }
 
   private List<PlanContent.PlannedLine> lines(PlanBasis basis, CastPlan plan) {

@@ -104,7 +104,8 @@ public class PlanReader {
             .filter(byLine::containsKey)
             .map(id -> idle(byLine.get(id), mouldsById))
             .toList(),
-        changes(plan, byLine));
+        changes(plan, byLine),
+        false);
   }
 
   /** What the casts of a plan will take, in the order in which they are poured. */

@@ -4,9 +4,7 @@ import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.CastPlan.PlannedCast;
 import ironshelf.core.plan.ForwardPass;
 import ironshelf.core.plan.PinnedCast;
-import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.search.PlanSearch;
-import ironshelf.core.quantity.RefusedException;
 import ironshelf.http.ProblemException;
 import java.time.Clock;
 import java.time.Duration;
@@ -20,31 +18,23 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionOperations;
 
-/** The plan: made, healed when the facts change, moved by hand, undone. */
+/** The plan: made, renewed when the facts change, moved by hand, undone. */
 @Service
 public class PlanService {
 
-  /** So long after its time a cast that was not poured is put off. */
+  /** A cast that moves by less is where it was; so long after its time it is put off. */
   private static final Duration PUT_OFF = Duration.ofMinutes(30);
 
   private final PlanRepository plans;
   private final PlanFacts facts;
   private final PlanMaker maker;
-  private final TransactionOperations transaction;
   private final Clock clock;
 
-  PlanService(
-      PlanRepository plans,
-      PlanFacts facts,
-      PlanMaker maker,
-      TransactionOperations transaction,
-      Clock clock) {
+  PlanService(PlanRepository plans, PlanFacts facts, PlanMaker maker, Clock clock) {
     this.plans = plans;
     this.facts = facts;
     this.maker = maker;
-    this.transaction = transaction;
     this.clock = clock;
   }
 
@@ -56,36 +46,25 @@ public class PlanService {
     keep(PlanCause.ASKED, basis, first(basis, before));
   }
 
-  /**
-   * The plan as it is now: laid again where what it stood on has changed. None before the first.
-   */
-  public synchronized void heal() {
-    // Who comes next sees what was kept: the lock ends after the transaction.
-    transaction.executeWithoutResult(status -> healed());
-  }
-
-  private void healed() {
+  /** Lays the plan again on the shop as it is now; kept where it becomes another. */
+  @Transactional
+  public void renew() {
     Optional<PlanEntity> before = current();
     if (before.isEmpty()) {
       return;
     }
     PlanEntity plan = before.get();
     PlanBasis basis = facts.basis(pins(before));
-    if (basis.print().equals(plan.content().basis()) && !isPutOff(plan.content())) {
+    PlanContent content = maker.content(basis, first(basis, before));
+    if (content.isAlike(plan.content(), PUT_OFF)) {
       return;
     }
-    CastPlan laid = first(basis, before);
     boolean today = date(plan.madeAt()).equals(LocalDate.now(clock));
     if (plan.cause() == PlanCause.FACTS && today) {
-      plan.replace(clock.instant(), maker.content(basis, laid));
+      plan.replace(clock.instant(), content);
     } else {
-      keep(PlanCause.FACTS, basis, laid);
+      plans.saveAndFlush(new PlanEntity(clock.instant(), PlanCause.FACTS, content));
     }
-  }
-
-  private boolean isPutOff(PlanContent content) {
-    LocalDateTime past = LocalDateTime.now(clock).minus(PUT_OFF);
-    return content.plan().casts().stream().anyMatch(c -> c.pourAt().isBefore(past));
   }
 
   private static CastPlan first(PlanBasis basis, Optional<PlanEntity> before) {
@@ -96,24 +75,14 @@ public class PlanService {
     return plan.map(p -> p.content().plan().casts()).orElse(List.of());
   }
 
-  /** A pin that cannot be kept any more is let go: the plan heals all the same. */
+  /** A pin that cannot be kept any more is let go. */
   private List<PinnedCast> pins(Optional<PlanEntity> plan) {
     List<PinnedCast> all =
         casts(plan).stream().filter(PlannedCast::pinned).map(PlanService::pin).toList();
     if (all.isEmpty()) {
       return all;
     }
-    PlanRequest request = facts.basis(all).request();
-    List<PinnedCast> kept = new ArrayList<>();
-    for (PinnedCast pin : request.pinned()) {
-      kept.add(pin);
-      try {
-        ForwardPass.of(request.pinning(kept));
-      } catch (RefusedException refused) {
-        kept.remove(pin);
-      }
-    }
-    return kept;
+    return new ForwardPass(facts.basis(all).request()).kept();
   }
 
   private static PinnedCast pin(PlannedCast cast) {
@@ -126,7 +95,7 @@ public class PlanService {
    * @param planId of the plan that was seen
    * @param castNo of its casts
    * @param copyId of the same mould
-   * @throws RefusedException with the reason, where it cannot be there
+   * @throws ironshelf.core.quantity.RefusedException with the reason, where it cannot be there
    */
   @Transactional
   public void move(long planId, int castNo, long copyId, LocalDateTime pourAt) {
@@ -161,6 +130,9 @@ public class PlanService {
     wanted.ifPresent(pins::add);
     PlanBasis basis = facts.basis(pins);
     ForwardPass pass = new ForwardPass(basis.request());
+    if (wanted.isPresent() && !pass.kept().contains(wanted.get())) {
+      pass.unkept().orRefuse();
+    }
     keep(PlanCause.MOVED, basis, pass.plan(pass.asIn(others)));
   }
 

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param rules what each rule takes off it, by its name
  * @param leastLateDays that no plan can go below
  * @param idle lines whose mould has no copy in use, or whose product has no route
+ * @param renewing whether it is being laid again on facts that it does not stand on yet
  */
 public record PlanView(
     @Nullable Long id,
@@ -31,7 +32,26 @@ public record PlanView(
     List<DayView> days,
     List<MouldRow> moulds,
     List<PlannedLineView> idle,
-    List<ChangeView> changes) {
+    List<ChangeView> changes,
+    boolean renewing) {
+
+  PlanView renewing(boolean is) {
+    return new PlanView(
+        id,
+        madeAt,
+        cause,
+        canUndo,
+        lateDays,
+        leastLateDays,
+        rules,
+        casts,
+        lines,
+        days,
+        moulds,
+        idle,
+        changes,
+        is);
+  }
 
   /**
    * A cast of the plan.
@@ -123,6 +143,6 @@ public record PlanView(
   static PlanView none() {
     return new PlanView(
         null, null, null, false, 0, 0, Map.of(), List.of(), List.of(), List.of(), List.of(),
-        List.of(), List.of());
+        List.of(), List.of(), false);
   }
 }

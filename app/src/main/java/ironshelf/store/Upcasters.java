@@ -1,6 +1,5 @@
 package ironshelf.store;
 
-import ironshelf.core.mould.MouldShape;
 import java.lang.reflect.Type;
 import java.util.List;
 import java.util.Map;
@@ -16,10 +15,13 @@ import tools.jackson.databind.node.ObjectNode;
  * @param steps from version 0 on; a type without an entry has one version beyond 0, the same but
  *     for its envelope
  */
-record Upcasters(Map<Type, List<UnaryOperator<JsonNode>>> steps) {
+record Upcasters(Map<String, List<UnaryOperator<JsonNode>>> steps) {
 
   static Upcasters released() {
-    return new Upcasters(Map.of(MouldShape.class, List.of(Upcasters::measuredCore)));
+    return new Upcasters(
+        Map.of(
+            "ironshelf.core.mould.MouldShape", List.of(Upcasters::measuredCore),
+            "ironshelf.plan.PlanContent", List.of(Upcasters::withoutBasis)));
   }
 
   Upcasters {
@@ -39,7 +41,7 @@ record Upcasters(Map<Type, List<UnaryOperator<JsonNode>>> steps) {
   }
 
   private List<UnaryOperator<JsonNode>> of(Type type) {
-    return steps.getOrDefault(type, List.of(UnaryOperator.identity()));
+    return steps.getOrDefault(type.getTypeName(), List.of(UnaryOperator.identity()));
   }
 
   /** A core that was measured was a solid like others; its volume stands beside them now. */
@@ -51,6 +53,15 @@ record Upcasters(Map<Type, List<UnaryOperator<JsonNode>>> steps) {
     ObjectNode lifted = (ObjectNode) shape.deepCopy();
     lifted.remove("core");
     lifted.set("coreL", core.path("volumeL"));
+    return lifted;
+  }
+
+  /**
+   * A plan was told from the shop's facts by a print of them; now the facts say when they change.
+   */
+  private static JsonNode withoutBasis(JsonNode plan) {
+    ObjectNode lifted = (ObjectNode) plan.deepCopy();
+    lifted.remove("basis");
     return lifted;
   }
 }

@@ -1,8 +1,8 @@
 /**
  * How records meet the database: names of columns, and documents in JSON columns with their
- * versions. What cannot be read is told by the name of its row.
+ * versions, and word of what a commit changed. What cannot be read is told by the name of its row.
  *
- * <p>May use: http, core records that changed.
+ * <p>May use: http, act's word of a change, core records that changed.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.store;

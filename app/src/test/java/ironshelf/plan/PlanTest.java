@@ -19,6 +19,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
 /** The plan of the demo, on a demo that others change too. */
@@ -158,6 +159,29 @@ class PlanTest {
     for (JsonNode change : plan.path("changes")) {
       assertThat(change.path("is")).isNotEqualTo(change.path("was"));
     }
+  }
+
+  /** Reading writes nothing: neither the plan nor what follows from it. */
+  @Test
+  void lookingChangesNothing() {
+    app.get("/api/plan");
+    JdbcTemplate sql = app.bean(JdbcTemplate.class);
+    String books = "select count(*) || ' ' || max(id) || ' ' || max(made_at) from plans";
+    String before = sql.queryForObject(books, String.class);
+    for (String page : List.of("/api/plan", "/api/needs", "/api/shelf", "/api/orders")) {
+      app.get(page);
+    }
+    assertThat(sql.queryForObject(books, String.class)).isEqualTo(before);
+  }
+
+  /** What the plan does not stand on makes no other plan. */
+  @Test
+  void aCustomerIsNoReasonForAnotherPlan() {
+    JsonNode plan = app.get("/api/plan");
+    assertThat(app.act("/api/customers", Map.of("name", "Nobody yet")).status()).isEqualTo(201);
+    JsonNode after = app.get("/api/plan");
+    assertThat(after.path("id")).isEqualTo(plan.path("id"));
+    assertThat(after.path("renewing").asBoolean()).isFalse();
   }
 
   @Test

@@ -1,6 +1,7 @@
 package ironshelf.plan.calc;
 
 import ironshelf.core.plan.CastPlan;
+import ironshelf.core.plan.ForwardPass;
 import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.Promise;
 import ironshelf.core.plan.search.PlanSearch;
@@ -15,6 +16,7 @@ class PlanCalcController {
 
   @PostMapping("/api/calc/plan")
   CastPlan plan(@RequestBody PlanRequest request) {
+    new ForwardPass(request).unkept().orRefuse();
     PlanSearch search = new PlanSearch(request, List.of());
     double seconds = request.secondsToSearch();
     return seconds == 0

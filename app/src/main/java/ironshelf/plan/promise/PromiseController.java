@@ -3,8 +3,8 @@ package ironshelf.plan.promise;
 import ironshelf.core.quantity.Findings;
 import ironshelf.http.IfMatch;
 import ironshelf.order.OrderView;
+import ironshelf.plan.PlanKeeper;
 import ironshelf.plan.PlanPromises.Asked;
-import ironshelf.plan.PlanService;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -43,16 +43,16 @@ class PromiseController {
   private final PromiseService promises;
 
   /** A promise stands on the plan as it is now, so that the next look at the plan changes none. */
-  private final PlanService plans;
+  private final PlanKeeper keeper;
 
-  PromiseController(PromiseService promises, PlanService plans) {
+  PromiseController(PromiseService promises, PlanKeeper keeper) {
     this.promises = promises;
-    this.plans = plans;
+    this.keeper = keeper;
   }
 
   @PostMapping("/api/promises")
   PromiseView promise(@RequestBody PromiseLines request) {
-    plans.heal();
+    keeper.isRenewed();
     return promises.promise(
         request.lines().stream()
             .map(
@@ -66,7 +66,7 @@ class PromiseController {
 
   @GetMapping("/api/orders/{id}/promise")
   PromiseView ofOrder(@PathVariable long id) {
-    plans.heal();
+    keeper.isRenewed();
     return promises.ofOrder(id);
   }
 
@@ -75,7 +75,7 @@ class PromiseController {
   OrderView accept(
       @PathVariable long id,
       @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
-    plans.heal();
+    keeper.isRenewed();
     return promises.accept(id, IfMatch.version(ifMatch));
   }
 }

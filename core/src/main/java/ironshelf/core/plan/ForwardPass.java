@@ -1,6 +1,7 @@
 package ironshelf.core.plan;
 
 import ironshelf.core.plan.Setting.Task;
+import ironshelf.core.quantity.Findings;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -33,12 +34,21 @@ public final class ForwardPass {
   /**
    * What is due first is laid first; of one day the light before the dark, the weighty first.
    *
-   * @throws ironshelf.core.quantity.RefusedException where pinned casts cannot be kept, or the plan
-   *     would take decades
+   * @throws ironshelf.core.quantity.RefusedException where the plan would take decades
    */
   public static CastPlan of(PlanRequest request) {
     ForwardPass pass = new ForwardPass(request);
     return pass.plan(pass.usual());
+  }
+
+  /** Why pins of the request cannot be kept, at their fields; a plan lays those casts freely. */
+  public Findings unkept() {
+    return laid(List.of()).unkept;
+  }
+
+  /** The pins of the request that are kept, the earlier ones before the later where they clash. */
+  public List<PinnedCast> kept() {
+    return laid(List.of()).keptPins.stream().map(setting.request.pinned()::get).toList();
   }
 
   public CastPlan plan(List<Lot> order) {

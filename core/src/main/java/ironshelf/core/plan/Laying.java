@@ -8,6 +8,8 @@ import ironshelf.core.quantity.Findings;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * One plan as it is laid: first what has begun, then what is pinned, then lot after lot, each cast
@@ -22,6 +24,13 @@ final class Laying {
   final Setting setting;
   final List<Laid> casts = new ArrayList<>();
   final List<Way> begun = new ArrayList<>();
+
+  /** Why pins could not be kept, at their fields. */
+  final Findings unkept = new Findings();
+
+  /** The pins that were kept, by their place in the request. */
+  final Set<Integer> keptPins = new TreeSet<>();
+
   private final Room room;
   private final Copies[] copies;
   private final int[] left;
@@ -29,10 +38,10 @@ final class Laying {
   private int clashes;
 
   /**
-   * Lays what has begun and what is pinned.
+   * Lays what has begun and what is pinned. A pin that cannot be kept is told in {@link #unkept},
+   * and its cast is laid with the others.
    *
    * @param minutes over which the plan will likely reach
-   * @throws ironshelf.core.quantity.RefusedException where pinned casts cannot be kept
    */
   Laying(Setting setting, int minutes) {
     this.setting = setting;
@@ -41,9 +50,7 @@ final class Laying {
     left = setting.tasks.stream().mapToInt(Task::casts).toArray();
     setting.request.begun().forEach(this::goOn);
     overfullBefore = room.overfull();
-    Findings findings = new Findings();
-    setting.pins.forEach(pin -> keep(pin, findings));
-    findings.orRefuse();
+    setting.pins.forEach(pin -> keep(pin, unkept));
   }
 
   private void goOn(BegunCast cast) {
@@ -93,6 +100,7 @@ final class Laying {
     }
     room.take(way, task.cavities());
     copy.promise(pin.pourMin(), until);
+    keptPins.add(pin.no());
     left[pin.demand()]--;
     casts.add(new Laid(pin.demand(), pin.copy(), pin.pourMin(), way, true));
   }

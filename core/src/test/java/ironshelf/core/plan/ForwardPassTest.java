@@ -170,8 +170,15 @@ class ForwardPassTest {
 
   private static List<FindingCode> refused(PinnedCast... pins) {
     try {
-      ForwardPass.of(bowls(2, 4).pinning(List.of(pins)));
-      return List.of();
+      PlanRequest request = bowls(2, 4).pinning(List.of(pins));
+      ForwardPass pass = new ForwardPass(request);
+      // Its cast is laid all the same, with the pins that can be kept.
+      CastPlan plan = pass.plan(pass.usual());
+      assertThat(plan.casts()).hasSize(4);
+      new PlanChecker(request.pinning(pass.kept()), plan).check("unkept");
+      assertThat(plan.casts().stream().filter(CastPlan.PlannedCast::pinned))
+          .hasSize(pass.kept().size());
+      return pass.unkept().toList().stream().map(Finding::code).toList();
     } catch (RefusedException e) {
       return e.findings().stream().map(Finding::code).toList();
     }
