@@ -27,7 +27,7 @@ public class CureService {
 
   /** The gates by the temperatures as they are now; for many castings at once. */
   public Gates gates() {
-    return new Gates(temperatures.snapshot());
+    return new Gates(temperatures, temperatures.snapshot());
   }
 
   /** The gate of one casting. */
@@ -37,11 +37,17 @@ public class CureService {
 
   /** The equivalent age of a casting at a moment. */
   public double ageH(List<Stay> stays, Instant at) {
-    return temperatures.snapshot().actual().ageH(stays, at);
+    return temperatures.snapshot(stays.get(0).since()).actual().ageH(stays, at);
   }
 
   /** Gates by one look at the temperatures. */
-  public record Gates(Temperatures.Snapshot snapshot) {
+  public record Gates(Temperatures temperatures, Temperatures.Snapshot snapshot) {
+
+    /** The temperatures that reach back to where a casting began. */
+    public Temperatures.Snapshot lookFor(List<Stay> stays) {
+      Instant since = stays.get(0).since();
+      return since.isBefore(snapshot.from()) ? temperatures.snapshot(since) : snapshot;
+    }
 
     /**
      * The gate of a casting.
@@ -49,10 +55,11 @@ public class CureService {
      * @param stays in order, the first from wetting on
      */
     public DemouldGate gate(List<Stay> stays, double demouldAgeH, @Nullable Double greenUntilAgeH) {
+      Temperatures.Snapshot look = lookFor(stays);
       return new DemouldGate(
-          at(snapshot.actual(), stays, demouldAgeH),
-          greenUntilAgeH == null ? null : at(snapshot.actual(), stays, greenUntilAgeH),
-          at(snapshot.usual(), stays, demouldAgeH));
+          at(look.actual(), stays, demouldAgeH),
+          greenUntilAgeH == null ? null : at(look.actual(), stays, greenUntilAgeH),
+          at(look.usual(), stays, demouldAgeH));
     }
   }
 

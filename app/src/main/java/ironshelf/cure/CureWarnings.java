@@ -35,7 +35,7 @@ public class CureWarnings {
    * @param strengthClass of its recipe; null: a usual one
    */
   public List<Finding> of(List<Stay> stays, @Nullable String strengthClass) {
-    return of(temperatures.snapshot(), stays, strengthClass);
+    return of(temperatures.snapshot(stays.get(0).since()), stays, strengthClass);
   }
 
   /** The same by a look at the temperatures that was taken before. */

@@ -10,7 +10,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import org.hibernate.annotations.Immutable;
 
-/** What the probe of a place said. Never changed. */
+/** What the probe of a place said. Never changed; thinned after a season. */
 @Entity
 @Immutable
 @Table(name = "readings")

@@ -12,6 +12,12 @@ interface ReadingRepository extends JpaRepository<Reading, Long> {
 
   List<Reading> findByPlaceAndReadAtBetweenOrderById(String place, Instant from, Instant to);
 
+  @Query("select distinct r.place from Reading r")
+  List<String> placesRead();
+
+  @Query("select min(r.readAt) from Reading r where r.place = :place")
+  Optional<Instant> firstAt(String place);
+
   @Query("select max(r.readAt) from Reading r where r.place = :place")
   Optional<Instant> lastAt(String place);
 }

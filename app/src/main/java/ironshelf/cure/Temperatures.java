@@ -34,7 +34,8 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * What the probes said, kept as it came, and how concrete ages by it. The last weeks stand in
- * memory, so that a new reading costs no look at the store.
+ * memory, so that a new reading costs no look at the store; what began before them is looked up
+ * there, so that how long something stood changes no answer.
  */
 @Service
 @Transactional
@@ -58,7 +59,9 @@ public class Temperatures {
   private final Clock clock;
 
   private @Nullable Map<String, List<ProbeReading>> memory;
+  private Instant memoryFrom = Instant.MAX;
   private @Nullable Snapshot snapshot;
+  private @Nullable Snapshot older;
 
   Temperatures(
       ReadingRepository readings, WorkshopService workshop, StationService stations, Clock clock) {
@@ -71,11 +74,17 @@ public class Temperatures {
   /**
    * How concrete ages now, place by place.
    *
+   * @param from when it begins; what aged before is not in it
    * @param actual along what was read, then along usual days
    * @param usual along usual days only, as it was to be expected
    */
   public record Snapshot(
-      Instant madeAt, double roomC, Places actual, Places usual, Map<String, UsualDay> usualDays) {}
+      Instant madeAt,
+      Instant from,
+      double roomC,
+      Places actual,
+      Places usual,
+      Map<String, UsualDay> usualDays) {}
 
   /** The places that have a probe or may have one. */
   @Transactional(readOnly = true)
@@ -111,6 +120,7 @@ public class Temperatures {
     synchronized (this) {
       remembered().computeIfAbsent(place, p -> new ArrayList<>()).addAll(kept);
       snapshot = null;
+      older = null;
     }
   }
 
@@ -120,29 +130,49 @@ public class Temperatures {
     Instant now = clock.instant();
     double roomC = workshop.view().roomC();
     Snapshot known = snapshot;
-    if (known != null
-        && known.roomC == roomC
-        && Duration.between(known.madeAt, now).abs().compareTo(LONGEST_GAP) < 0) {
-      return known;
+    if (known == null || isPast(known, now, roomC)) {
+      known = look(now.minus(REMEMBERED), now, roomC);
+      snapshot = known;
     }
+    return known;
+  }
+
+  /** The same for what began at a moment, however long ago that is. */
+  @Transactional(readOnly = true)
+  public synchronized Snapshot snapshot(Instant since) {
+    Snapshot recent = snapshot();
+    if (!since.isBefore(recent.from)) {
+      return recent;
+    }
+    Snapshot known = older;
+    if (known == null || since.isBefore(known.from) || isPast(known, recent.madeAt, recent.roomC)) {
+      known = look(since, recent.madeAt, recent.roomC);
+      older = known;
+    }
+    return known;
+  }
+
+  private static boolean isPast(Snapshot known, Instant now, double roomC) {
+    return known.roomC != roomC
+        || Duration.between(known.madeAt, now).abs().compareTo(LONGEST_GAP) >= 0;
+  }
+
+  private Snapshot look(Instant from, Instant now, double roomC) {
     Map<String, AgeLine> actual = new LinkedHashMap<>();
     Map<String, AgeLine> usual = new LinkedHashMap<>();
     Map<String, UsualDay> days = new LinkedHashMap<>();
     Set<String> warm = warm();
-    Instant from = now.minus(REMEMBERED);
     Instant to = now.plus(AHEAD);
     for (String place : places()) {
-      TemperatureLog log = log(place, warm, now, roomC);
+      TemperatureLog log = log(place, warm, now, roomC, since(place, from));
       days.put(place, log.usual());
       actual.put(place, AgeLine.of(log, method(), from, to));
       usual.put(
           place,
           AgeLine.of(new TemperatureLog(List.of(), LONGEST_GAP, log.usual()), method(), from, to));
     }
-    snapshot =
-        new Snapshot(
-            now, roomC, new Places(actual, ROOM), new Places(usual, ROOM), Map.copyOf(days));
-    return snapshot;
+    return new Snapshot(
+        now, from, roomC, new Places(actual, ROOM), new Places(usual, ROOM), Map.copyOf(days));
   }
 
   private Set<String> warm() {
@@ -153,8 +183,8 @@ public class Temperatures {
   }
 
   /** The log of a place with its usual day. */
-  private TemperatureLog log(String place, Set<String> warm, Instant now, double roomC) {
-    List<ProbeReading> said = remembered().getOrDefault(place, List.of());
+  private TemperatureLog log(
+      String place, Set<String> warm, Instant now, double roomC, List<ProbeReading> said) {
     Instant since = now.minus(USUAL_FROM);
     ProbeReading last = said.stream().max(Comparator.comparing(ProbeReading::at)).orElse(null);
     // A heater goes on as it is set; a room goes on as days do.
@@ -172,13 +202,14 @@ public class Temperatures {
   /** The stretches that a place had, for methods other than the usual one. */
   @Transactional(readOnly = true)
   public synchronized List<TemperatureSpan> spans(String place, Instant from, Instant to) {
-    return log(place, warm(), clock.instant(), workshop.view().roomC()).spans(from, to);
+    return log(place, warm(), clock.instant(), workshop.view().roomC(), since(place, from))
+        .spans(from, to);
   }
 
   /** What the probe of a place said between two moments. */
   @Transactional(readOnly = true)
   public synchronized List<ProbeReading> said(String place, Instant from, Instant to) {
-    return remembered().getOrDefault(place, List.of()).stream()
+    return since(place, from).stream()
         .filter(r -> !r.at().isBefore(from) && !r.at().isAfter(to))
         .sorted(Comparator.comparing(ProbeReading::at))
         .toList();
@@ -201,11 +232,23 @@ public class Temperatures {
     return Maturity.usual(MaturityMethod.ARRHENIUS);
   }
 
+  /**
+   * What was read at a place since a moment and a little before: from memory if it reaches back.
+   */
+  private List<ProbeReading> since(String place, Instant from) {
+    Instant start = from.minus(LONGEST_GAP);
+    List<ProbeReading> remembered = remembered().getOrDefault(place, List.of());
+    return start.isBefore(memoryFrom)
+        ? stored(place, start, clock.instant().plus(AHEAD))
+        : remembered;
+  }
+
   private Map<String, List<ProbeReading>> remembered() {
     if (memory == null) {
+      memoryFrom = clock.instant().minus(REMEMBERED).minus(LONGEST_GAP);
       Map<String, List<ProbeReading>> loaded = new LinkedHashMap<>();
       readings
-          .findByReadAtAfterOrderById(clock.instant().minus(REMEMBERED))
+          .findByReadAtAfterOrderById(memoryFrom)
           .forEach(r -> loaded.computeIfAbsent(r.place(), p -> new ArrayList<>()).add(r.reading()));
       memory = loaded;
     }

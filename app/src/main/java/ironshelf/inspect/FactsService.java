@@ -95,14 +95,16 @@ class FactsService {
 
   private void cure(
       Map<FactName, Double> known, PieceView piece, PourFacts poured, RecipeView recipe) {
-    Places places = temperatures.snapshot().actual();
+    Places places = temperatures.snapshot(poured.pouredAt()).actual();
     List<Stay> stays = poured.stays();
     known.put(FactName.DEMOULD_AGE_H, recipe.demouldAgeH());
     if (recipe.greenUntilAgeH() != null) {
       known.put(FactName.GREEN_UNTIL_AGE_H, recipe.greenUntilAgeH());
     }
     if (piece.demouldedAt() != null) {
-      known.put(FactName.AGE_AT_DEMOULD_H, places.ageH(stays, piece.demouldedAt()));
+      known.put(
+          FactName.AGE_AT_DEMOULD_H,
+          piece.ageAtOutH() == null ? places.ageH(stays, piece.demouldedAt()) : piece.ageAtOutH());
     }
     Instant start = poured.pouredAt();
     AgeLine.Extremes day = places.extremes(stays, start, start.plus(FIRST_DAY));

@@ -29,6 +29,8 @@ class Piece {
   private @Nullable Long lastStepId;
   private @Nullable Instant demouldedAt;
   private @Nullable Instant readyAt;
+  private @Nullable Double ageAtOutH;
+  private @Nullable Double ageAtReadyH;
   private @Nullable Instant scrappedAt;
   private @Nullable Instant sentAt;
   private @Nullable BigDecimal massKg;
@@ -75,12 +77,24 @@ class Piece {
     this.massKg = massKg;
   }
 
-  void out(@Nullable Instant at) {
+  void out(Instant at, @Nullable Double ageH) {
     this.demouldedAt = at;
+    this.ageAtOutH = ageH;
+  }
+
+  /** It was not taken out after all. */
+  void in() {
+    this.demouldedAt = null;
+    this.ageAtOutH = null;
   }
 
   void ready(@Nullable Instant at) {
     this.readyAt = at;
+    this.ageAtReadyH = null;
+  }
+
+  void keepAge(double whenReadyH) {
+    this.ageAtReadyH = whenReadyH;
   }
 
   boolean isSent() {
@@ -119,6 +133,8 @@ class Piece {
         routeId,
         demouldedAt,
         readyAt,
+        ageAtOutH,
+        ageAtReadyH,
         massKg,
         grade,
         scrapReason);

@@ -9,6 +9,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param demouldedAt null while it is in its mould
  * @param readyAt when its route ended; null while it goes on
+ * @param ageAtOutH equivalent age when it came out of its mould; null before, and of pieces of
+ *     before ages were kept
+ * @param ageAtReadyH the same when its route ended
  * @param massKg the last time that it was weighed
  * @param grade null before it was inspected
  * @param scrapReason null unless it is scrap
@@ -22,6 +25,8 @@ public record PieceView(
     long routeId,
     @Nullable Instant demouldedAt,
     @Nullable Instant readyAt,
+    @Nullable Double ageAtOutH,
+    @Nullable Double ageAtReadyH,
     @Nullable BigDecimal massKg,
     @Nullable Grade grade,
     @Nullable String scrapReason) {

@@ -39,8 +39,12 @@ public class StepLedger {
     this.steps = steps;
   }
 
-  /** Notes what came out of casts, cavity by cavity; gives the act. */
-  public long demould(StepDone done, Map<Long, List<Weighed>> byCast) {
+  /**
+   * Notes what came out of casts, cavity by cavity; gives the act.
+   *
+   * @param ageH the equivalent age of each cast
+   */
+  public long demould(StepDone done, Map<Long, List<Weighed>> byCast, Map<Long, Double> ageH) {
     StepAct act = acts.save(new StepAct(done));
     byCast.forEach(
         (castId, weighed) -> {
@@ -48,7 +52,7 @@ public class StepLedger {
           for (int i = 0; i < made.size(); i++) {
             Piece piece = made.get(i);
             stand(act, piece, weighed.get(i).massKg());
-            piece.out(done.at());
+            piece.out(done.at(), ageH.get(castId));
             String broke = weighed.get(i).scrapReason();
             if (broke != null) {
               piece.scrap(broke, done.at());
@@ -79,6 +83,11 @@ public class StepLedger {
       piece.ready(ready ? done.at() : null);
     }
     return act.id();
+  }
+
+  /** Keeps the equivalent age of pieces that are ready, in hours. */
+  public void keepAges(Map<Long, Double> ageH) {
+    pieces.findAllById(ageH.keySet()).forEach(piece -> piece.keepAge(ageH.get(piece.id())));
   }
 
   /** Notes that pieces are scrap; gives the act. */
@@ -135,7 +144,7 @@ public class StepLedger {
               : steps.massUpTo(piece.id(), before).stream().findFirst().orElse(null));
       piece.ready(null);
       if (act.isDemould()) {
-        piece.out(null);
+        piece.in();
       }
       if (act.isDemould() || act.isScrap()) {
         piece.unscrap();

@@ -12,6 +12,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
@@ -61,6 +62,7 @@ public class PlanKeeper {
           });
   private long asked;
   private long done;
+  private boolean ended;
 
   PlanKeeper(PlanService plans) {
     this.plans = plans;
@@ -86,7 +88,7 @@ public class PlanKeeper {
   /** Asks for it to be laid again. */
   synchronized void renew() {
     asked++;
-    if (!worker.isShutdown()) {
+    if (!ended) {
       worker.execute(this::keep);
     }
   }
@@ -95,13 +97,17 @@ public class PlanKeeper {
     long upTo;
     synchronized (this) {
       upTo = asked;
-      if (done >= upTo) {
+      if (ended || done >= upTo) {
         // What came in between was seen to by the run before.
         return;
       }
     }
     try {
       plans.renew();
+    } catch (ConcurrencyFailureException e) {
+      LOG.info("The plan was changed while it was laid again; once more: {}", e.getMessage());
+      renew();
+      return;
     } catch (RuntimeException e) {
       LOG.error("The plan could not be renewed; it stays as it was", e);
     }
@@ -134,8 +140,15 @@ public class PlanKeeper {
     }
   }
 
+  /** Waits for a run that goes on: to interrupt it would close the database under it. */
   @PreDestroy
-  void end() {
-    worker.shutdownNow();
+  void end() throws InterruptedException {
+    synchronized (this) {
+      ended = true;
+      worker.shutdown();
+    }
+    if (!worker.awaitTermination(PATIENCE.toSeconds() * 4, TimeUnit.SECONDS)) {
+      LOG.warn("The plan was still being laid when the shop closed");
+    }
   }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -20,6 +21,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class PlanRuns {
 
   private static final Logger LOG = LoggerFactory.getLogger(PlanRuns.class);
+  private static final long ENDS_WITHIN_S = 10;
   private static final long LISTENED_MS = Duration.ofMinutes(5).toMillis();
 
   /**
@@ -145,9 +147,13 @@ class PlanRuns {
   }
 
   @PreDestroy
-  void end() {
+  void end() throws InterruptedException {
     stop();
-    worker.shutdownNow();
+    worker.shutdown();
+    // To interrupt what is being kept would close the database under it.
+    if (!worker.awaitTermination(ENDS_WITHIN_S, TimeUnit.SECONDS)) {
+      LOG.warn("A search for a better plan was still running when the shop closed");
+    }
     // Nothing is said to who listens: the server closes their lines with itself.
     listeners.clear();
   }

@@ -149,7 +149,8 @@ class InMould {
                         c.id(), c.version(), c.copyId(), c.copyCode(), cavities))
             .toList(),
         catalogue.views(
-            warnings.of(known.gates.snapshot(), facts.stays(), recipe.strengthClass())));
+            warnings.of(
+                known.gates.lookFor(facts.stays()), facts.stays(), recipe.strengthClass())));
   }
 
   /** What the groups are named and drawn from, read once. */

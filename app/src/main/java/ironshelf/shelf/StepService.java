@@ -46,6 +46,7 @@ public class StepService {
   private final Ways ways;
   private final ShelfService shelf;
   private final Clock clock;
+  private final PieceAges ages;
 
   StepService(
       ActService acts,
@@ -55,7 +56,8 @@ public class StepService {
       StationService stations,
       Ways ways,
       ShelfService shelf,
-      Clock clock) {
+      Clock clock,
+      PieceAges ages) {
     this.acts = acts;
     this.pieces = pieces;
     this.ledger = ledger;
@@ -64,6 +66,7 @@ public class StepService {
     this.ways = ways;
     this.shelf = shelf;
     this.clock = clock;
+    this.ages = ages;
   }
 
   /** Does what comes next to pieces, all or none, once for the key; gives the act. */
@@ -112,18 +115,24 @@ public class StepService {
     if (request.grade() != null) {
       ids.forEach(id -> ledger.grade(id, request.grade()));
     }
-    return ledger.done(
-        new StepDone(
-            gate.step(),
-            gate.stepNo(),
-            gate.round(),
-            at.truncatedTo(ChronoUnit.MICROS),
-            request.earlyReason(),
-            request.note(),
-            null),
-        live,
-        massKg,
-        known.way(first.routeId()).endsWith(gate.stepNo(), gate.round()));
+    boolean last = known.way(first.routeId()).endsWith(gate.stepNo(), gate.round());
+    long act =
+        ledger.done(
+            new StepDone(
+                gate.step(),
+                gate.stepNo(),
+                gate.round(),
+                at.truncatedTo(ChronoUnit.MICROS),
+                request.earlyReason(),
+                request.note(),
+                null),
+            live,
+            massKg,
+            last);
+    if (last) {
+      ages.keepReady(ids, known, at);
+    }
+    return act;
   }
 
   /** The gate of the step that was asked for, if it is the one that comes next and is due. */

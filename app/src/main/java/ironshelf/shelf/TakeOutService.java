@@ -13,12 +13,14 @@ import ironshelf.piece.PieceService;
 import ironshelf.piece.StepDone;
 import ironshelf.piece.StepLedger;
 import ironshelf.piece.Weighed;
+import ironshelf.pour.PourFacts;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.WaitingLayer;
 import ironshelf.pour.WaitingLayers;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -38,6 +40,7 @@ public class TakeOutService {
   private final PieceService pieces;
   private final StepLedger ledger;
   private final InMould inMould;
+  private final CureService cure;
   private final Clock clock;
 
   TakeOutService(
@@ -48,6 +51,7 @@ public class TakeOutService {
       PieceService pieces,
       StepLedger ledger,
       InMould inMould,
+      CureService cure,
       Clock clock) {
     this.acts = acts;
     this.castings = castings;
@@ -56,6 +60,7 @@ public class TakeOutService {
     this.pieces = pieces;
     this.ledger = ledger;
     this.inMould = inMould;
+    this.cure = cure;
     this.clock = clock;
   }
 
@@ -66,8 +71,9 @@ public class TakeOutService {
         "take-out",
         () -> {
           boolean early = false;
+          Map<Long, Double> ageH = new HashMap<>();
           for (TakeOutRequest.TakenOut cast : request.casts()) {
-            early |= takeOut(cast, request.earlyReason(), at);
+            early |= takeOut(cast, request.earlyReason(), at, ageH);
           }
           Map<Long, List<Weighed>> byCast = new LinkedHashMap<>();
           request.casts().forEach(c -> byCast.put(requireNonNull(c.castId()), c.pieces()));
@@ -80,12 +86,17 @@ public class TakeOutService {
                   early ? request.earlyReason() : null,
                   request.note(),
                   request.touch()),
-              byCast);
+              byCast,
+              ageH);
         });
   }
 
   /** Empties a copy; says whether that was early. */
-  private boolean takeOut(TakeOutRequest.TakenOut taken, @Nullable String earlyReason, Instant at) {
+  private boolean takeOut(
+      TakeOutRequest.TakenOut taken,
+      @Nullable String earlyReason,
+      Instant at,
+      Map<Long, Double> ageH) {
     CastView cast = castings.cast(taken.castId());
     int wanted = pieces.countOf(cast.id());
     if (taken.pieces().size() != wanted) {
@@ -93,7 +104,8 @@ public class TakeOutService {
           "cast.piecesWrong",
           Map.of("copy", cast.copyCode(), "wanted", wanted, "value", taken.pieces().size()));
     }
-    CureService.DemouldGate gate = inMould.gate(pours.facts(List.of(cast.id())).get(cast.id()));
+    PourFacts facts = pours.facts(List.of(cast.id())).get(cast.id());
+    CureService.DemouldGate gate = inMould.gate(facts);
     List<WaitingLayer> missing = waiting.of(List.of(cast.id()));
     if (!missing.isEmpty() && earlyReason == null) {
       throw ProblemException.conflict(
@@ -109,6 +121,7 @@ public class TakeOutService {
           "cast.tooEarly", Map.of("copy", cast.copyCode(), "at", gate.readyAt()));
     }
     boolean before = early || !missing.isEmpty();
+    ageH.put(cast.id(), cure.ageH(facts.stays(), at));
     castings.empty(cast.id(), taken.version(), at, before ? earlyReason : null);
     return before;
   }

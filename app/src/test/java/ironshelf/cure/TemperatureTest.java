@@ -7,6 +7,9 @@ import ironshelf.App;
 import ironshelf.App.Answer;
 import ironshelf.Pouring;
 import ironshelf.Shelf;
+import ironshelf.core.cure.Stay;
+import ironshelf.core.cure.TemperatureLog.ProbeReading;
+import ironshelf.piece.PieceService;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
@@ -146,6 +149,63 @@ class TemperatureTest {
     }
     assertThat(strength.path("marks").get(0).path("name").asString()).isEqualTo("demould");
     assertThat(app.tryGet("/api/pieces/999999/strength").status()).isEqualTo(404);
+  }
+
+  /**
+   * Readings of five months: thinned after a season, and no age moves by a thousandth. A casting
+   * that stood for three months is as old as all its readings make it, in memory or not.
+   */
+  @Test
+  void aLongStayIsAgedByAllItsReadings() {
+    Instant start =
+        Instant.parse(shelf.now()).minus(Duration.ofDays(150)).truncatedTo(ChronoUnit.DAYS);
+    StringBuilder table = new StringBuilder("at,celsius\n");
+    for (int minute = 0; minute < 20 * 1_440; minute += 10) {
+      double celsius = 8 + 4 * Math.sin(minute / 229.2) + minute / 14_400.0;
+      table.append(start.plusSeconds(minute * 60L)).append(',').append(celsius).append('\n');
+    }
+    assertThat(send(table.toString(), true).body().path("applied").asBoolean()).isTrue();
+    List<Stay> stays = List.of(new Stay("tent", start.plus(Duration.ofHours(5))));
+    CureService cure = app.bean(CureService.class);
+    Instant at = start.plus(Duration.ofDays(15));
+    double before = cure.ageH(stays, at);
+    // Worked out apart: the same readings by the trapezoid rule, Arrhenius with 5000 K.
+    double apart = 0;
+    for (int minute = 300; minute < 15 * 1_440; minute++) {
+      double celsius = 8 + 4 * Math.sin(minute / 229.2) + minute / 14_400.0;
+      apart += Math.exp(-5000 * (1 / (273.15 + celsius) - 1 / 293.15)) / 60;
+    }
+    assertThat(before).isCloseTo(apart, within(apart * 1e-3));
+    app.bean(ReadingThinner.class).thin();
+    List<ProbeReading> left =
+        app.bean(Temperatures.class).stored("tent", start, start.plus(Duration.ofDays(20)));
+    assertThat(left).hasSizeLessThan(20 * 144 * 9 / 10);
+    // Another reading, so that what was worked out before is forgotten.
+    probes("{\"heaterC\":30}");
+    shelf.forward(70);
+    assertThat(cure.ageH(stays, at)).isCloseTo(before, within(before * 1e-3));
+  }
+
+  /** What a piece was when it came out and when it was ready is kept with it. */
+  @Test
+  void agesAreKeptWithThePiece() {
+    List<Long> cup = shelf.takeOut("Tea-light cup", 1);
+    PieceService pieces = app.bean(PieceService.class);
+    Double out = pieces.byIds(cup).get(0).ageAtOutH();
+    assertThat(out).isNotNull();
+    assertThat(pieces.byIds(cup).get(0).ageAtReadyH()).isNull();
+    for (JsonNode group = shelf.groupOf(cup.get(0));
+        !group.path("step").isMissingNode();
+        group = shelf.groupOf(cup.get(0))) {
+      shelf.forward(60);
+      shelf.next(cup, group.path("step").asString());
+    }
+    // Some hours in a room of about 20 degrees.
+    assertThat(pieces.byIds(cup).get(0).ageAtReadyH()).isBetween(out + 2, out + 30);
+    assertThat(pieces.byIds(cup).get(0).ageAtOutH()).isEqualTo(out);
+    long act = app.get("/api/shelf/acts").get(0).path("id").asLong();
+    assertThat(app.act("/api/shelf/acts/" + act + "/undo", Map.of()).status()).isLessThan(300);
+    assertThat(pieces.byIds(cup).get(0).ageAtReadyH()).isNull();
   }
 
   private static long pour(String product) {

@@ -21,6 +21,7 @@ import ironshelf.pour.PourReader;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import ironshelf.route.RouteService;
+import ironshelf.shelf.PieceAges;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -47,6 +48,7 @@ class StrengthService {
   private final RecipeService recipes;
   private final RouteService routes;
   private final Temperatures temperatures;
+  private final PieceAges ages;
   private final CureWarnings warnings;
   private final Catalogue catalogue;
   private final Clock clock;
@@ -58,6 +60,7 @@ class StrengthService {
       RecipeService recipes,
       RouteService routes,
       Temperatures temperatures,
+      PieceAges ages,
       CureWarnings warnings,
       Catalogue catalogue,
       Clock clock) {
@@ -67,6 +70,7 @@ class StrengthService {
     this.recipes = recipes;
     this.routes = routes;
     this.temperatures = temperatures;
+    this.ages = ages;
     this.warnings = warnings;
     this.catalogue = catalogue;
     this.clock = clock;
@@ -82,11 +86,16 @@ class StrengthService {
     Route route =
         routes.route(piece.routeId()).route().withAges(recipe.demouldAgeH(), recipe.sealAfterH());
     List<StepLedger.PieceDone> history = ledger.history(pieceId);
-    List<Stay> stays = stays(facts, route, history);
+    List<Stay> stays = ages.stays(facts, route, history);
     Instant now = clock.instant();
-    Places places = temperatures.snapshot().actual();
+    Places places = temperatures.snapshot(facts.pouredAt()).actual();
     StrengthCurve curve = warnings.curve(recipe.strengthClass());
-    double ageH = places.ageH(stays, now);
+    // What was kept when it was ready stands, whatever is known of the readings since.
+    double ageH =
+        piece.ageAtReadyH() == null || piece.readyAt() == null
+            ? places.ageH(stays, now)
+            : piece.ageAtReadyH()
+                + places.ageH(List.of(new Stay(Temperatures.ROOM, piece.readyAt())), now);
     return new StrengthView(
         facts.pouredAt(),
         ageH,
@@ -98,21 +107,6 @@ class StrengthService {
         classes(ageH),
         said(stays, now),
         catalogue.views(warnings.of(facts.stays(), recipe.strengthClass())));
-  }
-
-  /** In its mould, then where its steps left it. */
-  private static List<Stay> stays(
-      PourFacts facts, Route route, List<StepLedger.PieceDone> history) {
-    List<Stay> stays = new ArrayList<>(facts.stays());
-    for (StepLedger.PieceDone done : history) {
-      if (done.act().step() != null) {
-        Instant at = done.act().doneAt();
-        String station =
-            route.standAfter(done.act().stepNo(), done.act().round(), at, at).station();
-        stays.add(new Stay(station == null ? Temperatures.ROOM : station, at));
-      }
-    }
-    return stays;
   }
 
   private List<TemperatureSpan> spans(List<Stay> stays, Instant now) {

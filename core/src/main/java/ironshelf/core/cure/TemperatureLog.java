@@ -21,7 +21,7 @@ public record TemperatureLog(List<ProbeReading> readings, Duration longestGap, U
   private static final double HOUR_S = 3_600;
 
   /** Straight stretches are cut so fine, so that the mean of a cut ages as the stretch does. */
-  private static final double STEP_C = 0.5;
+  private static final double STEP_C = 0.1;
 
   /** One reading. Of two at one moment the later counts. */
   public record ProbeReading(Instant at, double celsius) {
