@@ -15,7 +15,35 @@ export class Problem extends Error {
   }
 }
 
-export const client = createClient<paths>({ fetch: (request) => globalThis.fetch(request) });
+/** No answer came: an act may have been done all the same. */
+export class Unanswered extends Problem {}
+
+export const client = createClient<paths>({
+  fetch: (request) => answered(globalThis.fetch(request), request.method, request.headers),
+});
+
+async function answered(
+  answer: Promise<Response>,
+  method: string,
+  headers: Headers,
+): Promise<Response> {
+  try {
+    return await answer;
+  } catch {
+    throw new Unanswered('network', unanswered(method, headers));
+  }
+}
+
+/** What is known of a request that nobody answered, and what can be done. */
+function unanswered(method: string, headers: Headers): string {
+  const silent = 'The workshop’s computer cannot be reached.';
+  if (method === 'GET') {
+    return `${silent} Try again in a moment.`;
+  }
+  return headers.has('Idempotency-Key') || headers.has('If-Match')
+    ? `${silent} It may have been done or not: press again, it is done once.`
+    : `${silent} It may have been done or not: look before you press again.`;
+}
 
 interface Answer<T> {
   data?: T;
@@ -24,15 +52,7 @@ interface Answer<T> {
 
 /** The data of an answer, or a Problem. */
 export async function dataOf<T>(answer: Promise<Answer<T>>): Promise<T> {
-  let settled: Answer<T>;
-  try {
-    settled = await answer;
-  } catch {
-    throw new Problem(
-      'network',
-      'The workshop’s computer cannot be reached. Nothing was sent; try again in a moment.',
-    );
-  }
+  const settled = await answer;
   if (settled.data !== undefined) {
     return settled.data;
   }
@@ -46,16 +66,15 @@ export async function dataOf<T>(answer: Promise<Answer<T>>): Promise<T> {
 
 /** Sends a file as it is, and gives the answer's data or a Problem. */
 export function sendFile<T>(path: string, file: Blob): Promise<T> {
-  const sent = globalThis
-    .fetch(path, {
-      method: 'POST',
-      body: file,
-      headers: { 'Content-Type': 'application/octet-stream' },
-    })
-    .then(async (response) => {
-      const body: unknown = await response.json();
-      return response.ok ? { data: body as T } : { error: body };
-    });
+  const headers = new Headers({ 'Content-Type': 'application/octet-stream' });
+  const sent = answered(
+    globalThis.fetch(path, { method: 'POST', body: file, headers }),
+    'POST',
+    headers,
+  ).then(async (response) => {
+    const body: unknown = await response.json();
+    return response.ok ? { data: body as T } : { error: body };
+  });
   return dataOf(sent);
 }
 

@@ -1,7 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { newKey } from '../api/key';
 import { messageOf, type Schemas } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { plural } from '../kit/format';
@@ -35,7 +34,6 @@ export function PackPage() {
   const picks = usePicks();
   const carriers = useCarriers();
   const { send } = useDispatchActs();
-  const [key, setKey] = useState(() => newKey());
   const [carrier, setCarrier] = useState('van');
   const [box, setBox] = useState(() => bareEntry(isUs() ? KG_PER_LB : 0.4, 'mass'));
   const [alone, setAlone] = useState(() => bareEntry(isUs() ? 22 * KG_PER_LB : 10, 'mass'));
@@ -128,11 +126,8 @@ export function PackPage() {
               disabled={!packing.data || !whole}
               onClick={() =>
                 send.mutate(
-                  { orderId: id, body: request, key },
-                  {
-                    onSuccess: () => void navigate(`/orders/${id}`),
-                    onError: () => setKey(newKey()),
-                  },
+                  { orderId: id, body: request },
+                  { onSuccess: () => void navigate(`/orders/${id}`) },
                 )
               }
             >

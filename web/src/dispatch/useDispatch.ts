@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { newKey } from '../api/key';
 import { client, dataOf, type Schemas } from '../api/client';
+import { useOnce } from '../api/useOnce';
 
 export type Pick = Schemas['PickView'];
 export type PackRequest = Schemas['PackRequest'];
@@ -52,13 +52,15 @@ export function useDispatchActs() {
     );
   return {
     send: useMutation({
-      mutationFn: ({ orderId, body, key }: { orderId: number; body: PackRequest; key: string }) =>
-        dataOf(
-          client.POST('/api/orders/{id}/dispatches', {
-            body,
-            params: { path: { id: orderId }, header: { 'Idempotency-Key': key } },
-          }),
-        ),
+      mutationFn: useOnce(
+        ({ orderId, body }: { orderId: number; body: PackRequest }, key: string) =>
+          dataOf(
+            client.POST('/api/orders/{id}/dispatches', {
+              body,
+              params: { path: { id: orderId }, header: { 'Idempotency-Key': key } },
+            }),
+          ),
+      ),
       onSuccess,
     }),
     undo: useMutation({
@@ -67,13 +69,13 @@ export function useDispatchActs() {
       onSuccess,
     }),
     takeBack: useMutation({
-      mutationFn: async (body: Schemas['ReturnRequest']) => {
+      mutationFn: useOnce(async (body: Schemas['ReturnRequest'], key: string) => {
         const { error } = await client.POST('/api/returns', {
           body,
-          params: { header: { 'Idempotency-Key': newKey() } },
+          params: { header: { 'Idempotency-Key': key } },
         });
         return error ? dataOf(Promise.resolve({ error })) : true;
-      },
+      }),
       onSuccess,
     }),
   };

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { newKey } from '../api/key';
 import { client, dataOf, type Schemas } from '../api/client';
+import { useOnce } from '../api/useOnce';
 
 export type Stock = Schemas['StockView'];
 export type Lot = Schemas['LotView'];
@@ -52,23 +52,30 @@ export function useStockActs() {
         ),
       ),
   };
-  const once = () => ({ 'Idempotency-Key': newKey() });
+  const by = (key: string) => ({ 'Idempotency-Key': key });
   return {
     receive: useMutation({
-      mutationFn: ({ id, body }: { id: number; body: Schemas['DeliveryRequest'] }) =>
-        dataOf(
-          client.POST('/api/materials/{id}/lots', {
-            body,
-            params: { path: { id }, header: once() },
-          }),
-        ),
+      mutationFn: useOnce(
+        ({ id, body }: { id: number; body: Schemas['DeliveryRequest'] }, key: string) =>
+          dataOf(
+            client.POST('/api/materials/{id}/lots', {
+              body,
+              params: { path: { id }, header: by(key) },
+            }),
+          ),
+      ),
       ...settled,
     }),
     count: useMutation({
-      mutationFn: ({ id, body }: { id: number; body: Schemas['LotRequest'] }) =>
-        dataOf(
-          client.POST('/api/lots/{id}/count', { body, params: { path: { id }, header: once() } }),
-        ),
+      mutationFn: useOnce(
+        ({ id, body }: { id: number; body: Schemas['LotRequest'] }, key: string) =>
+          dataOf(
+            client.POST('/api/lots/{id}/count', {
+              body,
+              params: { path: { id }, header: by(key) },
+            }),
+          ),
+      ),
       ...settled,
     }),
     open: useMutation({

@@ -1,5 +1,4 @@
 import { Flex, Text } from '@chakra-ui/react';
-import { newKey } from '../api/key';
 import { messageOf } from '../api/client';
 import { plural } from '../kit/format';
 import { moment } from '../kit/style/time';
@@ -38,7 +37,7 @@ export function LastAct({ now }: { now: number }) {
           ? messageOf(undo.error)
           : `${plural(last.pieceIds.length, 'piece')} ${doneWords(last.step)}, ${moment(Date.parse(last.doneAt), now)}`}
       </Text>
-      <Key busy={undo.isPending} onClick={() => undo.mutate({ key: newKey(), body: last.id })}>
+      <Key busy={undo.isPending} onClick={() => undo.mutate(last.id)}>
         Undo
       </Key>
     </Flex>

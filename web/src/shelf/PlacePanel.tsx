@@ -1,7 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { newKey } from '../api/key';
 import { client, dataOf, messageOf } from '../api/client';
 import { useTemperatures } from '../cure/useTemperatures';
 import { left } from '../kit/format';
@@ -51,12 +50,7 @@ export function PlacePanel({ group, now }: { group: Group; now: number }) {
           <Key
             key={p.place}
             busy={bring.isPending}
-            onClick={() =>
-              bring.mutate({
-                key: newKey(),
-                body: { castIds: group.casts.map((c) => c.id), place: p.place },
-              })
-            }
+            onClick={() => bring.mutate({ castIds: group.casts.map((c) => c.id), place: p.place })}
           >
             {`To the ${p.name.toLowerCase()}, ${wholeDegrees(p.celsius)}`}
           </Key>

@@ -1,7 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { newKey } from '../api/key';
 import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
@@ -32,10 +31,7 @@ export function ScrapForm({ group, onDone }: { group: Group; onDone: () => void 
             busy={scrap.isPending}
             onClick={() =>
               scrap.mutate(
-                {
-                  key: newKey(),
-                  body: { pieceIds: group.pieceIds.slice(-some), reason: reason.trim() },
-                },
+                { pieceIds: group.pieceIds.slice(-some), reason: reason.trim() },
                 { onSuccess: onDone },
               )
             }

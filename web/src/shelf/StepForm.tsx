@@ -1,7 +1,6 @@
 import { Box, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { newKey } from '../api/key';
 import { messageOf, Problem } from '../api/client';
 import { PhotoField, sendPhoto } from '../photo/PhotoField';
 import { plural } from '../kit/format';
@@ -32,7 +31,6 @@ export function StepForm({ group, now, onDone }: Props) {
   const [early, setEarly] = useState('');
   const [overfull, setOverfull] = useState(false);
   const [photo, setPhoto] = useState<Blob>();
-  const [key, setKey] = useState(() => newKey());
   const [wrong, setWrong] = useState<unknown>();
   const step = useStep();
   const read = useReader();
@@ -46,19 +44,16 @@ export function StepForm({ group, now, onDone }: Props) {
     try {
       const massKg = mass.trim() === '' ? undefined : await read(mass, 'mass');
       const done = await step.mutateAsync({
-        key,
-        body: {
-          pieces: group.pieceIds
-            .slice(0, some)
-            .map((id) => ({ id, ...(massKg !== undefined && { massKg }) })),
-          stepNo: group.stepNo,
-          round: group.round,
-          ...(at !== undefined && { doneAt: new Date(at).toISOString() }),
-          ...(early.trim() !== '' && { earlyReason: early.trim() }),
-          ...(note.trim() !== '' && { note: note.trim() }),
-          ...(overfull && { overfull }),
-          ...(group.step === 'inspect' && { grade: 'first' as const }),
-        },
+        pieces: group.pieceIds
+          .slice(0, some)
+          .map((id) => ({ id, ...(massKg !== undefined && { massKg }) })),
+        stepNo: group.stepNo,
+        round: group.round,
+        ...(at !== undefined && { doneAt: new Date(at).toISOString() }),
+        ...(early.trim() !== '' && { earlyReason: early.trim() }),
+        ...(note.trim() !== '' && { note: note.trim() }),
+        ...(overfull && { overfull }),
+        ...(group.step === 'inspect' && { grade: 'first' as const }),
       });
       if (photo) {
         await sendPhoto(done.actId, photo);
@@ -66,7 +61,6 @@ export function StepForm({ group, now, onDone }: Props) {
       onDone();
     } catch (error) {
       setWrong(error);
-      setKey(newKey());
     }
   };
   const words = stepWords(group);

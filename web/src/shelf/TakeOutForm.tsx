@@ -1,6 +1,5 @@
 import { Box, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { newKey } from '../api/key';
 import { messageOf } from '../api/client';
 import { plural } from '../kit/format';
 import { moment } from '../kit/style/time';
@@ -26,7 +25,6 @@ export function TakeOutForm({ group, now, onDone }: Props) {
   const [entries, setEntries] = useState(() => entriesOf(group));
   const [early, setEarly] = useState('');
   const [touch, setTouch] = useState<Touch>();
-  const [key] = useState(() => newKey());
   const [wrong, setWrong] = useState<string>();
   const takeOut = useTakeOut();
   const read = useReader();
@@ -50,7 +48,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
         setWrong(question);
         return;
       }
-      await takeOut.mutateAsync({ key, body: requestOf(entries, masses, early, touch) });
+      await takeOut.mutateAsync(requestOf(entries, masses, early, touch));
       onDone();
     } catch (error) {
       setWrong(messageOf(error));

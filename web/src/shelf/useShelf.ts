@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { client, dataOf, type Schemas } from '../api/client';
+import { useOnce } from '../api/useOnce';
 
 type Shelf = Schemas['ShelfView'];
 export type Group = Schemas['ShelfGroup'] & { section: Schemas['Section'] };
@@ -50,11 +51,11 @@ const TOUCHED = [
   'plan',
 ];
 
-/** Acts on the shelf; the key makes a second press the same act. */
-function useAct<T, R>(send: (key: string, body: T) => Promise<R>) {
+/** Acts on the shelf. */
+function useAct<T, R>(send: (body: T, key: string) => Promise<R>) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: ({ key, body }: { key: string; body: T }) => send(key, body),
+    mutationFn: useOnce(send),
     onSettled: () => Promise.all(TOUCHED.map((k) => queries.invalidateQueries({ queryKey: [k] }))),
   });
 }
@@ -62,26 +63,26 @@ function useAct<T, R>(send: (key: string, body: T) => Promise<R>) {
 const by = (key: string) => ({ header: { 'Idempotency-Key': key } });
 
 export const useTakeOut = () =>
-  useAct<TakeOut, Done>((key, body) =>
+  useAct<TakeOut, Done>((body, key) =>
     dataOf(client.POST('/api/shelf/take-out', { body, params: by(key) })),
   );
 
 export const useStep = () =>
-  useAct<StepRequest, Done>((key, body) =>
+  useAct<StepRequest, Done>((body, key) =>
     dataOf(client.POST('/api/shelf/steps', { body, params: by(key) })),
   );
 
 export const useScrap = () =>
-  useAct<Schemas['ScrapRequest'], Done>((key, body) =>
+  useAct<Schemas['ScrapRequest'], Done>((body, key) =>
     dataOf(client.POST('/api/shelf/scrap', { body, params: by(key) })),
   );
 
 export const useBring = () =>
-  useAct<Schemas['BringRequest'], Shelf>((key, body) =>
+  useAct<Schemas['BringRequest'], Shelf>((body, key) =>
     dataOf(client.POST('/api/shelf/places', { body, params: by(key) })),
   );
 
 export const useUndo = () =>
-  useAct<number, Shelf>((key, id) =>
+  useAct<number, Shelf>((id, key) =>
     dataOf(client.POST('/api/shelf/acts/{id}/undo', { params: { ...by(key), path: { id } } })),
   );
