@@ -28,8 +28,8 @@ class PlaceController {
   }
 
   /** By when a casting is wanted out. */
-  record TentRequest(@Nullable Long castId, @Nullable Instant outAt) {
-    TentRequest {
+  record TentForCastRequest(@Nullable Long castId, @Nullable Instant outAt) {
+    TentForCastRequest {
       new Findings().present("castId", castId).present("outAt", outAt).orRefuse();
     }
   }
@@ -52,7 +52,7 @@ class PlaceController {
 
   /** How warm a tent would have to be. */
   @PostMapping("/api/shelf/tent")
-  Tent tent(@RequestBody TentRequest request) {
+  Tent tent(@RequestBody TentForCastRequest request) {
     return places.tent(request.castId(), request.outAt());
   }
 }
