@@ -15,6 +15,7 @@ import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
+import ironshelf.workshop.WorkshopService;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -46,6 +47,7 @@ public class OrderService {
   private final RecipeService recipes;
   private final List<OrderFinder> finders;
   private final ActService acts;
+  private final WorkshopService workshop;
   private final Clock clock;
 
   OrderService(
@@ -58,6 +60,7 @@ public class OrderService {
       RecipeService recipes,
       List<OrderFinder> finders,
       ActService acts,
+      WorkshopService workshop,
       Clock clock) {
     this.orders = orders;
     this.lines = lines;
@@ -68,6 +71,7 @@ public class OrderService {
     this.recipes = recipes;
     this.finders = finders;
     this.acts = acts;
+    this.workshop = workshop;
     this.clock = clock;
   }
 
@@ -103,6 +107,7 @@ public class OrderService {
   }
 
   private String nextNumber() {
+    workshop.awaitTurn();
     return String.valueOf(orders.highestNumber() + 1);
   }
 

@@ -13,6 +13,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The shop's settings and its clock. */
@@ -64,6 +65,17 @@ public class WorkshopService {
   private void use(ShopStyle style) {
     writer.use(style);
     clock.setZone(ZoneId.of(requireNonNull(style.zone())));
+  }
+
+  /**
+   * Waits for the turn to give out a number that is one more than the last, until the transaction
+   * ends: two who look for the last at once would find the same.
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void awaitTurn() {
+    if (workshops.locked().isEmpty()) {
+      throw new IllegalStateException("the shop is not founded yet");
+    }
   }
 
   @Transactional(readOnly = true)

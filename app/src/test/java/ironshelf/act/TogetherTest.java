@@ -77,6 +77,28 @@ class TogetherTest {
     }
   }
 
+  /** Eight orders at once: each gets a number of its own, one after the other. */
+  @Test
+  void ordersAtOnceGetNumbersOfTheirOwn() throws Exception {
+    JsonNode made = OwnPours.pot(app, "Numbered", 1);
+    Map<String, Object> line =
+        Map.of(
+            "productId", made.path("fills").get(0).path("productId").asLong(),
+            "colourwayId", made.path("colourwayId").asLong(),
+            "quantity", 1);
+    long customer =
+        app.act("/api/customers", Map.of("name", "Eight at once")).body().path("id").asLong();
+    Map<String, Object> order =
+        Map.of("customerId", customer, "due", "2030-01-01", "lines", List.of(line));
+    List<Callable<Answer>> orders = new ArrayList<>();
+    for (int i = 0; i < 8; i++) {
+      orders.add(() -> app.act("/api/orders", order));
+    }
+    List<Answer> answers = atOnce(orders);
+    assertThat(answers).allSatisfy(a -> assertThat(a.status()).as("%s", a.body()).isEqualTo(201));
+    assertThat(answers.stream().map(a -> a.body().path("number").asString()).distinct()).hasSize(8);
+  }
+
   /** A press that is sent again while the first is still being done gets the first one's answer. */
   @Test
   void aRepetitionGetsTheFirstAnswer() throws Exception {

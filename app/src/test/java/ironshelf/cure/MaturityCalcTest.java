@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.App;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -12,6 +13,7 @@ import tools.jackson.databind.JsonNode;
 
 /** The check values of handbook 2-3, over HTTP. */
 @ExtendWith(App.Extension.class)
+@Tag("accuracy")
 class MaturityCalcTest {
 
   private static final String NIGHT =

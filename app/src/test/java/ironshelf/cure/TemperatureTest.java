@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
@@ -25,6 +26,7 @@ import tools.jackson.databind.JsonNode;
 
 /** Temperatures as they come in, and the gates that follow them. */
 @Execution(ExecutionMode.CONCURRENT)
+@Tag("accuracy")
 class TemperatureTest {
 
   private static App app;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.App;
 import ironshelf.App.Answer;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -12,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Drainage, letters, routes and causes over HTTP: right, and refused with its field. */
 @ExtendWith(App.Extension.class)
+@Tag("accuracy")
 class FinishCalcTest {
 
   /** By hand: a fifth of 2 L is 0.4 L; four letters of 20 mm with gaps of 5 are 95 mm. */

@@ -37,7 +37,8 @@ final class PlanScale {
     String product = request.products().get(0).product();
     double firstMs = median(() -> ForwardPass.of(request));
     double promiseMs =
-        median(() -> Promise.of(new Promise.PromiseRequest(request, product, 10, 3, null), List.of()));
+        median(
+            () -> Promise.of(new Promise.PromiseRequest(request, product, 10, 3, null), List.of()));
     PlanSearch search = new PlanSearch(request, List.of());
     StringBuilder found = new StringBuilder();
     for (int seconds : SECONDS) {

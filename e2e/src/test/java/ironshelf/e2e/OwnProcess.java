@@ -1,5 +1,6 @@
 package ironshelf.e2e;
 
+import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
@@ -9,7 +10,9 @@ import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** The application in a process of its own, which can be killed at any moment. */
 final class OwnProcess implements AutoCloseable {
@@ -24,16 +27,19 @@ final class OwnProcess implements AutoCloseable {
    * @param log where it writes what it says
    */
   OwnProcess(int port, Path log, List<String> arguments) {
-    List<String> command =
-        new ArrayList<>(
-            List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:TieredStopAtLevel=1",
-                "-XX:+UseSerialGC",
-                "-Xmx512m",
-                "-cp",
-                System.getProperty("java.class.path"),
-                "ironshelf.IronShelfApplication"));
+    this(port, log, List.of(), arguments);
+  }
+
+  /**
+   * The same with options of the virtual machine. The class path has archives only, so that an
+   * archive of loaded classes may be used.
+   */
+  OwnProcess(int port, Path log, List<String> options, List<String> arguments) {
+    List<String> command = new ArrayList<>();
+    command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+    command.addAll(List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx512m"));
+    command.addAll(options);
+    command.addAll(List.of("-cp", classPath(), "ironshelf.IronShelfApplication"));
     command.addAll(arguments);
     try {
       process =
@@ -45,6 +51,13 @@ final class OwnProcess implements AutoCloseable {
       throw new UncheckedIOException(e);
     }
     awaitHealth(port, log);
+  }
+
+  /** Without this test's own classes, which the application does not need. */
+  private static String classPath() {
+    return Arrays.stream(System.getProperty("java.class.path").split(File.pathSeparator))
+        .filter(entry -> !entry.contains("/e2e/target/"))
+        .collect(Collectors.joining(File.pathSeparator));
   }
 
   private void awaitHealth(int port, Path log) {

@@ -10,10 +10,12 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What a product's page and the needs say a piece takes is what its pour sheet asks for. */
+@Tag("accuracy")
 class OneSumTest {
 
   private static App app;

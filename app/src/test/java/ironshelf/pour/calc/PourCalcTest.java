@@ -7,12 +7,14 @@ import ironshelf.App;
 import ironshelf.App.Answer;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.core.io.ClassPathResource;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(App.Extension.class)
+@Tag("accuracy")
 class PourCalcTest {
 
   /**

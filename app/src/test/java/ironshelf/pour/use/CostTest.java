@@ -13,12 +13,14 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /**
  * What a piece costs, worked out here from lots, minutes and rate, and that it stays what it was.
  */
+@Tag("accuracy")
 class CostTest {
 
   private static App app;

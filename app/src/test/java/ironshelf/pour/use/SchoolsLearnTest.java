@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -23,6 +24,7 @@ import tools.jackson.databind.JsonNode;
  * What pours teach, school by school, in an own shop and over the bench's own facts: what went
  * exactly as foretold teaches nothing new; what went otherwise teaches exactly that.
  */
+@Tag("accuracy")
 class SchoolsLearnTest {
 
   private static App app;

@@ -10,12 +10,14 @@ import ironshelf.core.quantity.RefusedException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Check values: handbook 2-3. */
+@Tag("accuracy")
 class DemouldTest {
 
   private static final List<TemperatureSpan> NIGHT =

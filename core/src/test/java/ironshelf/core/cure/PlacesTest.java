@@ -9,9 +9,11 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** A casting that is moved from the room to a tent. */
+@Tag("accuracy")
 class PlacesTest {
 
   private static final Instant START = Instant.parse("2027-03-01T07:00:00Z");

@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Check values: handbook 2-3; EN 1992-1-1, 3.1.2(6); ACI 209R-92, 2.2.1. */
+@Tag("accuracy")
 class StrengthCurveTest {
 
   private static final double DAY = 24;

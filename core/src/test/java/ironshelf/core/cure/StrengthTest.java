@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("accuracy")
 class StrengthTest {
 
   /** Handbook 2-3: 6 h at 18, 12 h at 10, 6 h at 16 is 16.65 h; Nurse and Saul 324 C h over 20. */

@@ -8,11 +8,13 @@ import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.RefusedException;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
+@Tag("accuracy")
 class TentTest {
 
   private static final Maturity USUAL = Maturity.usual(MaturityMethod.ARRHENIUS);

@@ -16,10 +16,12 @@ import ironshelf.core.quantity.RefusedException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+@Tag("accuracy")
 class ParcelsTest {
 
   /** Best fit of the heaviest first takes three here; two do, worked by hand: 8+7+5, 6+6+4+4. */

@@ -7,10 +7,12 @@ import static org.assertj.core.api.Assertions.within;
 import ironshelf.core.finish.WaxFill.Convention;
 import ironshelf.core.finish.WaxFill.WaxRequest;
 import ironshelf.core.quantity.RefusedException;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+@Tag("accuracy")
 class WaxFillTest {
 
   /** By hand: 0.2 L less a tenth is 0.18 L, 154.8 g; a tenth of the wax: 140.7 and 14.07 g. */

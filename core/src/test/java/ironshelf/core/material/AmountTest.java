@@ -9,10 +9,12 @@ import ironshelf.core.quantity.CupSize;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.QuantityReader;
 import ironshelf.core.quantity.RefusedException;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+@Tag("accuracy")
 class AmountTest {
 
   private static final QuantityReader READER = new QuantityReader(CupSize.US);

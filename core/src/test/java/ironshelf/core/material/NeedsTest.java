@@ -10,9 +10,11 @@ import ironshelf.core.material.Needs.Use;
 import ironshelf.core.quantity.RefusedException;
 import java.time.LocalDate;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Handbook 2-7, worked by hand. */
+@Tag("accuracy")
 class NeedsTest {
 
   private static final LocalDate MONDAY = LocalDate.of(2027, 3, 1);

@@ -14,9 +14,11 @@ import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import java.util.List;
 import java.util.OptionalDouble;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Check values: handbook 2-1, unless another source is named. */
+@Tag("accuracy")
 class MouldSumTest {
 
   private static final Drawn POT = new Cone(160, 120, 150);

@@ -14,8 +14,10 @@ import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.RefusedException;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("accuracy")
 class TippingTest {
 
   private static final long SEED = 77;

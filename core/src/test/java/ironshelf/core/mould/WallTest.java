@@ -11,8 +11,10 @@ import ironshelf.core.mould.solid.Sphere;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("accuracy")
 class WallTest {
 
   private static final long SEED = 17;

@@ -10,8 +10,10 @@ import ironshelf.core.quantity.RefusedException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("accuracy")
 class WeightControlTest {
 
   /** NIST/SEMATECH e-Handbook 6.3.2.2, example of ten flow rates: 50.81, 55.8041 and 45.8159. */

@@ -10,10 +10,12 @@ import ironshelf.core.quantity.RefusedException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+@Tag("accuracy")
 class PromiseTest {
 
   /** The plan that comes with it is feasible, keeps it, and makes nobody later. */

@@ -13,8 +13,10 @@ import ironshelf.core.recipe.BatchSum;
 import ironshelf.core.recipe.Recipe;
 import ironshelf.core.recipe.StartingRecipes;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("accuracy")
 class CastTakeTest {
 
   private static final Recipe FACED =

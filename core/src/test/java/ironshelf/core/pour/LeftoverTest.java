@@ -15,8 +15,10 @@ import ironshelf.core.quantity.RefusedException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("accuracy")
 class LeftoverTest {
 
   private static final long SEED = 8_128;

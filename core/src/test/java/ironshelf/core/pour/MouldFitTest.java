@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.core.quantity.RefusedException;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Worked by hand: a dish of 9 L and 900 cm2, a mix of 2 200 kg/m3. */
+@Tag("accuracy")
 class MouldFitTest {
 
   /** A millimetre over 900 cm2 is 90 ml, 0.198 kg. */

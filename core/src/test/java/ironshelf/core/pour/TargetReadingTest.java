@@ -8,9 +8,11 @@ import ironshelf.core.quantity.RefusedException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Check values: handbook 2-4. */
+@Tag("accuracy")
 class TargetReadingTest {
 
   private static final long SEED = 55;

@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.assertj.core.api.Assertions.within;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Factors checked against NIST Handbook 44, appendix C (2024), not against the library. */
+@Tag("accuracy")
 class QuantityReaderTest {
 
   private final QuantityReader reader = new QuantityReader(CupSize.US);

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -17,6 +18,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * program with the exact factors of NIST Handbook 44, appendix C (pound 0.45359237 kg, US gallon
  * 3.785411784 L, inch 25.4 mm).
  */
+@Tag("accuracy")
 class WrittenFormsTest {
 
   private final QuantityReader reader = new QuantityReader(CupSize.US);

@@ -8,8 +8,10 @@ import ironshelf.core.material.Role;
 import ironshelf.core.quantity.RefusedException;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("accuracy")
 class MixHeatTest {
 
   private static final long SEED = 305;

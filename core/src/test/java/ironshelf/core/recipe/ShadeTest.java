@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import ironshelf.core.quantity.RefusedException;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What any mixing model must keep to; the strengths themselves are from memory. */
+@Tag("accuracy")
 class ShadeTest {
 
   @Test

@@ -8,11 +8,13 @@ import ironshelf.core.material.Role;
 import ironshelf.core.material.StartingMaterials;
 import java.io.StringReader;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
+@Tag("accuracy")
 class StartingRecipesTest {
 
   static List<StartingRecipe> shipped() {

@@ -12,10 +12,12 @@ import ironshelf.core.mould.solid.Sphere;
 import java.util.function.IntFunction;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+@Tag("accuracy")
 class MeshSlicerTest {
 
   @Test

@@ -8,11 +8,13 @@ import ironshelf.core.mould.planar.ReadyOutline;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Properties of every drawn solid, over seeded random ones; the seed is in their names. */
+@Tag("accuracy")
 class SolidTest {
 
   private static final long SEED = 20_261_124;

@@ -6,6 +6,7 @@ import ironshelf.core.quantity.Csv;
 import java.io.IOException;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -14,6 +15,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * What is said of a value. The values were worked out apart from this program with the exact
  * factors of NIST Handbook 44, appendix C; the interface is held to the same table.
  */
+@Tag("accuracy")
 class QuantityFormatTest {
 
   static Stream<CSVRecord> said() throws IOException {
