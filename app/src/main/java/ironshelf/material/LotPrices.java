@@ -2,6 +2,7 @@ package ironshelf.material;
 
 import static java.util.stream.Collectors.groupingBy;
 
+import ironshelf.store.Runs;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Collection;
@@ -62,7 +63,9 @@ public class LotPrices {
         .forEach(own -> price(own, usual, perKg));
     Map<Long, Map<Long, BigDecimal>> cost = new HashMap<>();
     Map<Long, Map<Long, BigDecimal>> mass = new HashMap<>();
-    for (MovementRepository.Took took : movements.took(pourIds)) {
+    for (MovementRepository.Took took :
+        Runs.read(
+            pourIds, movements::took, movements::tookBetween, MovementRepository.Took::pourId)) {
       BigDecimal price = perKg.get(took.lotId());
       Long material = materialOf.get(took.lotId());
       if (price != null && material != null && took.kg().signum() > 0) {

@@ -26,4 +26,11 @@ interface MovementRepository extends JpaRepository<Movement, Long> {
       from Movement m where m.pourId in :pourIds group by m.pourId, m.lotId
       """)
   List<Took> took(Collection<Long> pourIds);
+
+  @org.springframework.data.jpa.repository.Query(
+      """
+      select new ironshelf.material.MovementRepository$Took(m.pourId, m.lotId, -sum(m.massKg))
+      from Movement m where m.pourId between :from and :to group by m.pourId, m.lotId
+      """)
+  List<Took> tookBetween(long from, long to);
 }

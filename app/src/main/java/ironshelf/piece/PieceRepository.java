@@ -11,6 +11,10 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
 
   List<Piece> findByCastIdInOrderById(Collection<Long> castIds);
 
+  List<Piece> findByCastIdBetweenOrderById(long from, long to);
+
+  List<Piece> findByPourIdBetweenOrderById(long from, long to);
+
   @Query("select distinct p.castId from Piece p where p.scrapReason is not null")
   List<Long> castsWithScrap();
 

@@ -1,5 +1,6 @@
 package ironshelf.piece;
 
+import ironshelf.store.Runs;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -44,12 +45,26 @@ public class PieceService {
 
   @Transactional(readOnly = true)
   public List<PieceView> ofCasts(Collection<Long> castIds) {
-    return pieces.findByCastIdInOrderById(castIds).stream().map(Piece::view).toList();
+    return Runs.read(
+            castIds,
+            pieces::findByCastIdInOrderById,
+            pieces::findByCastIdBetweenOrderById,
+            p -> p.view().castId())
+        .stream()
+        .map(Piece::view)
+        .toList();
   }
 
   @Transactional(readOnly = true)
   public List<PieceView> ofPours(Collection<Long> pourIds) {
-    return pieces.findByPourIdInOrderById(pourIds).stream().map(Piece::view).toList();
+    return Runs.read(
+            pourIds,
+            pieces::findByPourIdInOrderById,
+            pieces::findByPourIdBetweenOrderById,
+            p -> p.view().pourId())
+        .stream()
+        .map(Piece::view)
+        .toList();
   }
 
   /** Casts of which at least one piece was scrap. */

@@ -1,7 +1,7 @@
 /**
  * One thing that came of a cast, with its mass and history.
  *
- * <p>May use: http.
+ * <p>May use: store, http.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.piece;

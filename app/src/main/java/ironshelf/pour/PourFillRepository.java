@@ -8,6 +8,8 @@ interface PourFillRepository extends JpaRepository<PourFill, Long> {
 
   List<PourFill> findByPourIdInOrderById(Collection<Long> pourIds);
 
+  List<PourFill> findByPourIdBetweenOrderById(long from, long to);
+
   List<PourFill> findByCastIdInOrderByLayerNo(Collection<Long> castIds);
 
   List<PourFill> findByCastIdBetweenOrderByLayerNo(long from, long to);

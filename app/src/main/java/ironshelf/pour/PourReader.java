@@ -215,7 +215,7 @@ public class PourReader {
   public Map<Long, PourTaken> takenOf(Collection<Long> ids) {
     Map<Long, List<PourFillView>> byPour = fillsOf(ids);
     Map<Long, BigDecimal> thrown = waste.thrownKg(ids);
-    return pours.findAllById(ids).stream()
+    return allFills.pours(ids).values().stream()
         .collect(toMap(Pour::id, p -> taken(p, byPour.getOrDefault(p.id(), List.of()), thrown)));
   }
 
@@ -250,9 +250,7 @@ public class PourReader {
   }
 
   private Map<Long, List<PourFillView>> fillsOf(Collection<Long> pourIds) {
-    return fills.findByPourIdInOrderById(pourIds).stream()
-        .map(PourFill::view)
-        .collect(groupingBy(PourFillView::pourId));
+    return allFills.ofPours(pourIds);
   }
 
   /** What is in these casts, by the cast. */

@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import ironshelf.core.pour.script.PourState;
 import ironshelf.pour.Waste.WasteKind;
+import ironshelf.store.Runs;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -64,7 +65,12 @@ public class WasteBook {
 
   /** What was thrown away of each bowl; those of which nothing was are not there. */
   Map<Long, BigDecimal> thrownKg(Collection<Long> pourIds) {
-    return waste.findByPourIdInOrderById(pourIds).stream()
+    return Runs.read(
+            pourIds,
+            waste::findByPourIdInOrderById,
+            waste::findByPourIdBetweenOrderById,
+            Waste::pourId)
+        .stream()
         .filter(w -> w.kind() == WasteKind.THROWN)
         .collect(
             Collectors.groupingBy(

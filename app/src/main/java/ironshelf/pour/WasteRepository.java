@@ -14,4 +14,6 @@ interface WasteRepository extends JpaRepository<Waste, Long> {
   List<Waste> standing(Pageable page);
 
   List<Waste> findByPourIdInOrderById(Collection<Long> pourIds);
+
+  List<Waste> findByPourIdBetweenOrderById(long from, long to);
 }

@@ -86,7 +86,7 @@ final class StormMaker implements Runnable {
     act(
         "dispatch",
         "/api/orders/" + order.path("id").asLong() + "/dispatches",
-        Map.of("pieceIds", List.of(kept), "carrier", "van"));
+        Map.of("pieceIds", List.of(kept)));
     act(
         "return",
         "/api/returns",
