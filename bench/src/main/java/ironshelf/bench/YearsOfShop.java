@@ -55,7 +55,7 @@ public final class YearsOfShop {
 
   /**
    * @param args {@code grow FILE FROM TO DAYS} lays seasons FROM to TO, so many days before each
-   *     other, into a stopped shop's database; {@code measure ADDRESS FILE} asks a running one
+   *     other, into a stopped shop's database; {@code measure ADDRESS} asks a running one
    */
   public static void main(String[] args) throws Exception {
     if (args[0].equals("grow")) {

@@ -17,7 +17,7 @@ import java.util.stream.Collectors;
 /** The application in a process of its own, which can be killed at any moment. */
 final class OwnProcess implements AutoCloseable {
 
-  private static final Duration LONGEST_START = Duration.ofSeconds(90);
+  private static final Duration LONGEST_START = Duration.ofSeconds(240);
 
   private final Process process;
 
@@ -50,7 +50,13 @@ final class OwnProcess implements AutoCloseable {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    awaitHealth(port, log);
+    try {
+      awaitHealth(port, log);
+    } catch (IllegalStateException e) {
+      // Nobody has it to end it.
+      kill();
+      throw e;
+    }
   }
 
   /** Without this test's own classes, which the application does not need. */

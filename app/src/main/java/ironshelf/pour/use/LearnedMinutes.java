@@ -1,6 +1,7 @@
 package ironshelf.pour.use;
 
 import ironshelf.core.recipe.Learned;
+import ironshelf.mould.DrawnMould;
 import ironshelf.mould.MouldService;
 import ironshelf.pour.PourFillView;
 import ironshelf.pour.PourReader;
@@ -21,14 +22,22 @@ class LearnedMinutes {
   private final ProductService products;
   private final MouldService moulds;
 
-  LearnedMinutes(PourReader pours, ProductService products, MouldService moulds) {
+  private final UntilChanged<Map<Long, Double>> perPiece;
+
+  LearnedMinutes(
+      PourReader pours, ProductService products, MouldService moulds, BookChanges changes) {
     this.pours = pours;
     this.products = products;
     this.moulds = moulds;
+    this.perPiece = new UntilChanged<>(changes, this::ofAll);
   }
 
   /** Of every product that was timed, what it is now taken to need. */
   Map<Long, Double> perPiece() {
+    return perPiece.get();
+  }
+
+  private Map<Long, Double> ofAll() {
     Map<Long, ProductView> all = products.all();
     Map<Long, Double> minutes = new LinkedHashMap<>();
     of(pours.takenTogether(), all)
@@ -38,16 +47,17 @@ class LearnedMinutes {
                 minutes.put(product, learned.value());
               }
             });
-    return minutes;
+    return Map.copyOf(minutes);
   }
 
   /** What these pours say, by product. */
   Map<Long, Learned> of(List<PourTaken> timed, Map<Long, ProductView> productsById) {
     Map<Long, List<Double>> byProduct = new LinkedHashMap<>();
+    Map<Long, DrawnMould> drawn = moulds.drawn();
     for (PourTaken pour : timed) {
       List<Long> own = pour.fills().stream().map(PourFillView::productId).distinct().toList();
       if (pour.fillingMin() != null && pour.fillingMin() > 0 && own.size() == 1) {
-        int cavities = moulds.mould(productsById.get(own.get(0)).mouldId()).shape().cavities();
+        int cavities = drawn.get(productsById.get(own.get(0)).mouldId()).cavities();
         byProduct
             .computeIfAbsent(own.get(0), id -> new ArrayList<>())
             .add(pour.fillingMin() / (pour.copies() * cavities));

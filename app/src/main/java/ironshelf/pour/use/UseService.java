@@ -52,6 +52,7 @@ public class UseService {
   private final PieceService pieces;
   private final RecipeService recipes;
   private final Clock clock;
+  private final UntilChanged<List<UseView.ProductCost>> productCosts;
 
   UseService(
       UseLedger ledger,
@@ -61,7 +62,8 @@ public class UseService {
       ProductService products,
       PieceService pieces,
       RecipeService recipes,
-      Clock clock) {
+      Clock clock,
+      BookChanges changes) {
     this.ledger = ledger;
     this.costs = costs;
     this.pours = pours;
@@ -70,11 +72,12 @@ public class UseService {
     this.pieces = pieces;
     this.recipes = recipes;
     this.clock = clock;
+    this.productCosts = new UntilChanged<>(changes, () -> use(By.PRODUCT).costs());
   }
 
   /** The mean cost of each product's good pieces. */
   public List<UseView.ProductCost> costs() {
-    return use(By.PRODUCT).costs();
+    return productCosts.get();
   }
 
   UseView use(By by) {
