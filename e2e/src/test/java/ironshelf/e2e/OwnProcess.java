@@ -17,7 +17,7 @@ import java.util.stream.Collectors;
 /** The application in a process of its own, which can be killed at any moment. */
 final class OwnProcess implements AutoCloseable {
 
-  private static final Duration LONGEST_START = Duration.ofSeconds(240);
+  private static final Duration LONGEST_START = Duration.ofMinutes(4);
 
   private final Process process;
 
