@@ -34,15 +34,21 @@ export function PackPage() {
   const picks = usePicks();
   const carriers = useCarriers();
   const { send } = useDispatchActs();
-  const [carrier, setCarrier] = useState('van');
+  const [wanted, setCarrier] = useState('van');
   const [box, setBox] = useState(() => bareEntry(isUs() ? KG_PER_LB : 0.4, 'mass'));
   const [alone, setAlone] = useState(() => bareEntry(isUs() ? 22 * KG_PER_LB : 10, 'mass'));
   const pick = picks.data?.find((p) => p.orderId === id);
   const boxKg = valueIn(box, 'mass');
   const aloneFromKg = valueIn(alone, 'mass');
   const whole = boxKg !== undefined && aloneFromKg !== undefined;
-  const request: PackRequest = whole ? { carrier, boxKg, aloneFromKg } : { carrier };
-  const packing = usePacking(id, request, pick !== undefined && whole);
+  // Each shop has its own: what is not offered here gives way to the first that is.
+  const offered = carriers.data ?? [];
+  const carrier = offered.some((c) => c.code === wanted) ? wanted : offered[0]?.code;
+  const request: PackRequest = {
+    ...(carrier !== undefined && { carrier }),
+    ...(whole && { boxKg, aloneFromKg }),
+  };
+  const packing = usePacking(id, request, pick !== undefined && whole && carrier !== undefined);
   const rate = packing.data?.rates.find((r) => r.code === carrier);
   const heavy = packing.data?.parcels.parcels.some((p) => p.heavy) ?? false;
   const error = send.error ?? packing.error;
@@ -75,7 +81,7 @@ export function PackPage() {
           >
             <Choice
               label="carrier"
-              value={carrier}
+              value={carrier ?? wanted}
               options={(carriers.data ?? []).map(
                 (c) => [c.code, `${c.name}, to ${mass(c.mostKg)}`] as const,
               )}
