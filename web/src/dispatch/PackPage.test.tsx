@@ -51,6 +51,19 @@ describe('packing an order', () => {
     });
   });
 
+  /** An own shop has other carriers than the demo: one that it has not is never asked for. */
+  it('packs with a carrier that the shop has', async () => {
+    const asked = serve({
+      ...shop([LIGHT]),
+      'GET /api/carriers': [{ code: 'freight', name: 'Freight', mostKg: 500 }],
+    });
+    showPage();
+    await screen.findByText(/no fewer would do/);
+    const packed = asked.filter((a) => a.what === PACKING);
+    expect(packed.length).toBeGreaterThan(0);
+    packed.forEach((a) => expect(a.body).toMatchObject({ carrier: 'freight' }));
+  });
+
   it('cautions at a heavy parcel', async () => {
     serve(shop([LIGHT, HEAVY]));
     showPage();
