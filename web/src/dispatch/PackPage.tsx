@@ -82,9 +82,7 @@ export function PackPage() {
             <Choice
               label="carrier"
               value={carrier ?? wanted}
-              options={offered.map(
-                (c) => [c.code, `${c.name}, to ${mass(c.mostKg)}`] as const,
-              )}
+              options={offered.map((c) => [c.code, `${c.name}, to ${mass(c.mostKg)}`] as const)}
               onValue={setCarrier}
             />
             <MeasureField
