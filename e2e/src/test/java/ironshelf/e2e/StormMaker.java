@@ -83,10 +83,11 @@ final class StormMaker implements Runnable {
     finish(kept);
     long line = order.path("lines").get(0).path("id").asLong();
     act("allot", "/api/order-lines/" + line + "/allotments", Map.of("pieceIds", List.of(kept)));
+    String carrier = get("/api/carriers").path(0).path("code").asString();
     act(
         "dispatch",
         "/api/orders/" + order.path("id").asLong() + "/dispatches",
-        Map.of("pieceIds", List.of(kept)));
+        Map.of("pieceIds", List.of(kept), "carrier", carrier));
     act(
         "return",
         "/api/returns",
