@@ -28,7 +28,11 @@ record StormLook(Path database, StormBook book) {
           Map.entry("order", "select count(*) from orders"),
           Map.entry("pour-open", "select count(*) from pour_sessions"),
           Map.entry("take-out", "select count(*) from step_acts where step = 'DEMOULD'"),
-          Map.entry("scrap", "select count(*) from step_acts where step is null"),
+          // What comes back broken is scrap as well.
+          Map.entry(
+              "scrap",
+              "select count(*) - (select count(*) from returns where sound = false)"
+                  + " from step_acts where step is null"),
           Map.entry("undo-step", "select count(*) from step_acts where undone_at is not null"),
           Map.entry("inspect", "select count(*) from inspections"),
           Map.entry(
