@@ -31,7 +31,7 @@ record StormLook(Path database, StormBook book) {
           // What comes back broken is scrap as well.
           Map.entry(
               "scrap",
-              "select count(*) - (select count(*) from returns where sound = false)"
+              "select count(*) - (select count(*) from returns where outcome = 'SCRAP')"
                   + " from step_acts where step is null"),
           Map.entry("undo-step", "select count(*) from step_acts where undone_at is not null"),
           Map.entry("inspect", "select count(*) from inspections"),
