@@ -1,6 +1,7 @@
 package ironshelf.copy;
 
 import ironshelf.piece.PieceView;
+import ironshelf.store.OfPour;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -14,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 /** One use of one copy: filled, and later emptied. */
 @Entity
 @Table(name = "casts")
-class Cast {
+class Cast implements OfPour {
 
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -81,5 +82,15 @@ class Cast {
 
   CastView view(Copy copy) {
     return new CastView(id, version, copyId, copy.code(), copy.mouldId(), pourId, filledAt);
+  }
+
+  @Override
+  public Long pourOf() {
+    return pourId;
+  }
+
+  @Override
+  public @Nullable Long castOf() {
+    return id;
   }
 }

@@ -3,7 +3,7 @@ package ironshelf.copy;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import java.util.Set;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -15,18 +15,19 @@ interface CastRepository extends JpaRepository<Cast, Long> {
   @Query(
       """
       select new ironshelf.copy.CastRepository$Finished(c.copyId, count(c))
-      from Cast c where c.copyId in :copyIds and c.emptiedAt is not null group by c.copyId
+      from Cast c where c.emptiedAt is not null group by c.copyId
       """)
-  List<Finished> finished(Collection<Long> copyIds);
+  List<Finished> finished();
 
-  /** The same of some casts only. */
+  /** The same of those of which at least one piece was scrap. */
   @Query(
       """
-      select new ironshelf.copy.CastRepository$Finished(c.copyId, count(c))
-      from Cast c where c.copyId in :copyIds and c.emptiedAt is not null and c.id in :castIds
+      select new ironshelf.copy.CastRepository$Finished(c.copyId, count(distinct c.id))
+      from Piece p join Cast c on c.id = p.castId
+      where p.scrappedAt > :since and p.scrapReason is not null and c.emptiedAt is not null
       group by c.copyId
       """)
-  List<Finished> finishedAmong(Collection<Long> copyIds, Collection<Long> castIds);
+  List<Finished> bad(Instant since);
 
   /** Emptied and not yet washed. */
   @Query(
@@ -36,9 +37,15 @@ interface CastRepository extends JpaRepository<Cast, Long> {
       """)
   List<Cast> unwashed(Collection<Long> copyIds);
 
+  /** Copies with a cast that was emptied and not yet washed. */
+  @Query("select c.copyId from Cast c where c.emptiedAt is not null and c.washedAt is null")
+  Set<Long> unwashedCopies();
+
   List<Cast> findByCopyIdOrderByFilledAtDesc(long copyId);
 
   List<Cast> findByCopyIdInAndEmptiedAtIsNull(Collection<Long> copyIds);
+
+  List<Cast> findByEmptiedAtIsNull();
 
   /** Castings that were still in these copies at a moment, and have left them since. */
   @Query("select c from Cast c where c.copyId in :copyIds and c.emptiedAt > :at order by c.id")
@@ -47,15 +54,14 @@ interface CastRepository extends JpaRepository<Cast, Long> {
   List<Cast> findByPourIdOrderById(long pourId);
 
   /** How often and how long a mould was held. */
-  record HeldSpan(long mouldId, Instant filledAt, @Nullable Instant emptiedAt) {}
+  record HeldSpan(long mouldId, Instant filledAt, Instant emptiedAt) {}
 
   @Query(
       """
       select new ironshelf.copy.CastRepository$HeldSpan(k.mouldId, c.filledAt, c.emptiedAt)
-      from Cast c, Copy k where k.id = c.copyId
-        and (c.emptiedAt is null or c.emptiedAt > :since)
+      from Cast c, Copy k where k.id = c.copyId and c.emptiedAt > :since
       """)
-  List<HeldSpan> heldSince(Instant since);
+  List<HeldSpan> emptiedSince(Instant since);
 
   /** All casts that are in their moulds, with their copies, oldest first. */
   @Query(

@@ -11,6 +11,7 @@ import ironshelf.core.cure.Stay;
 import ironshelf.http.ProblemException;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Collections;
@@ -191,9 +192,11 @@ public class CastService {
   @Transactional(readOnly = true)
   public Map<Long, MouldUse> use(Instant from, Instant to) {
     Map<Long, MouldUse> use = new HashMap<>();
-    for (CastRepository.HeldSpan cast : casts.heldSince(from)) {
+    List<CastRepository.HeldSpan> spans = new ArrayList<>(casts.emptiedSince(from));
+    held().forEach(c -> spans.add(new CastRepository.HeldSpan(c.mouldId(), c.filledAt(), to)));
+    for (CastRepository.HeldSpan cast : spans) {
       Instant begin = cast.filledAt().isBefore(from) ? from : cast.filledAt();
-      Instant end = cast.emptiedAt() == null ? to : cast.emptiedAt();
+      Instant end = cast.emptiedAt();
       double heldH = Math.max(0, Duration.between(begin, end).toSeconds() / 3_600.0);
       long filled = cast.filledAt().isBefore(from) ? 0 : 1;
       use.merge(

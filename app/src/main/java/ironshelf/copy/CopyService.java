@@ -1,18 +1,18 @@
 package ironshelf.copy;
 
 import static java.util.function.Function.identity;
-import static java.util.stream.Collectors.counting;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.joining;
 import static java.util.stream.Collectors.mapping;
 import static java.util.stream.Collectors.toList;
 import static java.util.stream.Collectors.toMap;
-import static java.util.stream.Collectors.toSet;
 
 import ironshelf.core.quantity.Findings;
 import ironshelf.http.ProblemException;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
+import ironshelf.store.Kept;
+import ironshelf.store.UntilChanged;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collection;
@@ -36,15 +36,34 @@ public class CopyService {
   private static final Pattern NUMBERED = Pattern.compile("(.*?)(\\d{1,9})");
 
   /** How far the copies of a mould have come. */
-  public record Worn(long casts, int wornCopies) {}
+  public record Worn(long casts, int wornCopies) {
+    private static final Worn NONE = new Worn(0, 0);
+
+    private Worn plus(Worn other) {
+      return new Worn(casts + other.casts, wornCopies + other.wornCopies);
+    }
+  }
 
   private final CopyRepository copies;
   private final CastRepository casts;
   private final CopyMarkRepository marks;
   private final PieceService pieces;
 
+  /** By the copy, how many casts of it are finished, and how many of them were scrap. */
+  private final Kept<Map<Long, Long>> finished;
+
+  private final Kept<Map<Long, Long>> bad;
+  private final Kept<Map<Long, Worn>> worn;
+
   CopyService(
-      CopyRepository copies, CastRepository casts, CopyMarkRepository marks, PieceService pieces) {
+      CopyRepository copies,
+      CastRepository casts,
+      CopyMarkRepository marks,
+      PieceService pieces,
+      UntilChanged changes) {
+    this.finished = changes.keep(() -> byCopy(casts.finished()), "casts");
+    this.worn = changes.keep(this::wornByMould, "casts", "copies");
+    this.bad = changes.keep(() -> byCopy(casts.bad(Instant.EPOCH)), "casts", "pieces");
     this.copies = copies;
     this.casts = casts;
     this.marks = marks;
@@ -107,8 +126,7 @@ public class CopyService {
     Copy copy = entity(id);
     List<Cast> all = casts.findByCopyIdOrderByFilledAtDesc(id);
     Map<Long, List<PieceView>> made =
-        pieces.ofCasts(all.stream().map(Cast::id).toList()).stream()
-            .collect(groupingBy(PieceView::castId));
+        pieces.ofCopy(id).stream().collect(groupingBy(PieceView::castId));
     CopyView view =
         views(List.of(copy.mouldId())).get(copy.mouldId()).stream()
             .filter(c -> c.id() == id)
@@ -131,15 +149,11 @@ public class CopyService {
   @Transactional(readOnly = true)
   public Map<Long, List<CopyView>> views(Collection<Long> mouldIds) {
     List<Copy> all = copies.findByMouldIdInOrderByMouldIdAscIdAsc(mouldIds);
-    List<Long> ids = all.stream().map(Copy::id).toList();
-    Map<Long, Long> finished = finished(ids);
-    Map<Long, Long> bad =
-        casts.finishedAmong(ids, pieces.castsWithScrap()).stream()
-            .collect(toMap(CastRepository.Finished::copyId, CastRepository.Finished::casts));
+    Map<Long, Long> finished = this.finished.get();
+    Map<Long, Long> bad = this.bad.get();
     Map<Long, Cast> held =
-        casts.findByCopyIdInAndEmptiedAtIsNull(ids).stream()
-            .collect(toMap(Cast::copyId, identity()));
-    Set<Long> unwashed = casts.unwashed(ids).stream().map(Cast::copyId).collect(toSet());
+        casts.findByEmptiedAtIsNull().stream().collect(toMap(Cast::copyId, identity()));
+    Set<Long> unwashed = casts.unwashedCopies();
     Map<Long, Siblings> siblings = new LinkedHashMap<>();
     all.stream()
         .collect(groupingBy(Copy::mouldId))
@@ -163,19 +177,27 @@ public class CopyService {
   /** All casts of these moulds' copies and how many copies they wore out. */
   @Transactional(readOnly = true)
   public Worn worn(Collection<Long> mouldIds) {
-    List<Copy> all = copies.findByMouldIdInOrderByMouldIdAscIdAsc(mouldIds);
-    Map<Long, Long> finished = finished(all.stream().map(Copy::id).toList());
-    long total =
-        all.stream()
-            .mapToLong(c -> c.view(finished.getOrDefault(c.id(), 0L), null, false, null).casts())
-            .sum();
-    long wornOut =
-        all.stream().filter(c -> c.condition() == CopyCondition.WORN).collect(counting());
-    return new Worn(total, (int) wornOut);
+    Map<Long, Worn> all = worn.get();
+    return mouldIds.stream()
+        .map(id -> all.getOrDefault(id, Worn.NONE))
+        .reduce(Worn.NONE, Worn::plus);
   }
 
-  private Map<Long, Long> finished(List<Long> copyIds) {
-    return casts.finished(copyIds).stream()
+  /** By the mould. */
+  private Map<Long, Worn> wornByMould() {
+    Map<Long, Long> finished = this.finished.get();
+    Map<Long, Worn> byMould = new LinkedHashMap<>();
+    for (Copy copy : copies.findAll()) {
+      long total = copy.view(finished.getOrDefault(copy.id(), 0L), null, false, null).casts();
+      int out = copy.condition() == CopyCondition.WORN ? 1 : 0;
+      byMould.merge(copy.mouldId(), new Worn(total, out), Worn::plus);
+    }
+    return byMould;
+  }
+
+  /** By the copy. */
+  private static Map<Long, Long> byCopy(List<CastRepository.Finished> counts) {
+    return counts.stream()
         .collect(toMap(CastRepository.Finished::copyId, CastRepository.Finished::casts));
   }
 

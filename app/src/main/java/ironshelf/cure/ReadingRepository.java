@@ -1,5 +1,6 @@
 package ironshelf.cure;
 
+import ironshelf.core.cure.TemperatureLog.ProbeReading;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -11,6 +12,13 @@ interface ReadingRepository extends JpaRepository<Reading, Long> {
   List<Reading> findByReadAtAfterOrderById(Instant since);
 
   List<Reading> findByPlaceAndReadAtBetweenOrderById(String place, Instant from, Instant to);
+
+  @Query(
+      """
+      select new ironshelf.core.cure.TemperatureLog$ProbeReading(r.readAt, r.celsius)
+      from Reading r where r.place = :place and r.readAt between :from and :to order by r.id
+      """)
+  List<ProbeReading> said(String place, Instant from, Instant to);
 
   @Query("select distinct r.place from Reading r")
   List<String> placesRead();

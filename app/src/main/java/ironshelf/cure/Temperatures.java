@@ -199,17 +199,58 @@ public class Temperatures {
     return new TemperatureLog(said, LONGEST_GAP, usual);
   }
 
-  /** The stretches that a place had, for methods other than the usual one. */
+  /**
+   * What places had between two moments, however long ago, and how concrete aged by it.
+   *
+   * @param said what the probe of each place said
+   * @param logs the same, with what stands in where it said nothing
+   * @param places how concrete aged, and for a while after
+   */
+  public record During(
+      Map<String, List<ProbeReading>> said, Map<String, TemperatureLog> logs, Places places) {
+
+    /** The stretches that a place had, for methods other than the usual one. */
+    public List<TemperatureSpan> spans(String place, Instant from, Instant to) {
+      return logs.getOrDefault(place, logs.get(ROOM)).spans(from, to);
+    }
+
+    /** What the probe of a place said between two moments. */
+    public List<ProbeReading> said(String place, Instant from, Instant to) {
+      return said.getOrDefault(place, said.get(ROOM)).stream()
+          .filter(r -> !r.at().isBefore(from) && !r.at().isAfter(to))
+          .sorted(Comparator.comparing(ProbeReading::at))
+          .toList();
+    }
+  }
+
+  /**
+   * What some places had between two moments, and the room; a place without a probe has what the
+   * room has.
+   */
   @Transactional(readOnly = true)
-  public synchronized List<TemperatureSpan> spans(String place, Instant from, Instant to) {
-    return log(place, warm(), clock.instant(), workshop.view().roomC(), since(place, from))
-        .spans(from, to);
+  public synchronized During during(Collection<String> wanted, Instant from, Instant to) {
+    Map<String, List<ProbeReading>> said = new LinkedHashMap<>();
+    Map<String, TemperatureLog> logs = new LinkedHashMap<>();
+    Map<String, AgeLine> lines = new LinkedHashMap<>();
+    Set<String> warm = warm();
+    double roomC = workshop.view().roomC();
+    for (String place : places()) {
+      if (!place.equals(ROOM) && !wanted.contains(place)) {
+        continue;
+      }
+      List<ProbeReading> own = between(place, from, to);
+      TemperatureLog log = log(place, warm, to, roomC, own);
+      said.put(place, own);
+      logs.put(place, log);
+      lines.put(place, AgeLine.of(log, method(), from, to.plus(AHEAD)));
+    }
+    return new During(said, logs, new Places(lines, ROOM));
   }
 
   /** What the probe of a place said between two moments. */
   @Transactional(readOnly = true)
   public synchronized List<ProbeReading> said(String place, Instant from, Instant to) {
-    return since(place, from).stream()
+    return between(place, from, to).stream()
         .filter(r -> !r.at().isBefore(from) && !r.at().isAfter(to))
         .sorted(Comparator.comparing(ProbeReading::at))
         .toList();
@@ -218,9 +259,7 @@ public class Temperatures {
   /** All that was ever read at a place between two moments, from the store. */
   @Transactional(readOnly = true)
   public List<ProbeReading> stored(String place, Instant from, Instant to) {
-    return readings.findByPlaceAndReadAtBetweenOrderById(place, from, to).stream()
-        .map(Reading::reading)
-        .toList();
+    return readings.said(place, from, to);
   }
 
   @Transactional(readOnly = true)
@@ -236,11 +275,13 @@ public class Temperatures {
    * What was read at a place since a moment and a little before: from memory if it reaches back.
    */
   private List<ProbeReading> since(String place, Instant from) {
+    return between(place, from, clock.instant().plus(AHEAD));
+  }
+
+  private List<ProbeReading> between(String place, Instant from, Instant to) {
     Instant start = from.minus(LONGEST_GAP);
     List<ProbeReading> remembered = remembered().getOrDefault(place, List.of());
-    return start.isBefore(memoryFrom)
-        ? stored(place, start, clock.instant().plus(AHEAD))
-        : remembered;
+    return start.isBefore(memoryFrom) ? stored(place, start, to.plus(LONGEST_GAP)) : remembered;
   }
 
   private Map<String, List<ProbeReading>> remembered() {

@@ -4,6 +4,8 @@ import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.toMap;
 
 import ironshelf.http.ProblemException;
+import ironshelf.store.Kept;
+import ironshelf.store.UntilChanged;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
@@ -16,8 +18,14 @@ public class CustomerService {
 
   private final CustomerRepository customers;
 
-  CustomerService(CustomerRepository customers) {
+  private final Kept<List<CustomerView>> all;
+
+  CustomerService(CustomerRepository customers, UntilChanged changes) {
     this.customers = customers;
+    this.all =
+        changes.keep(
+            () -> customers.findAllByOrderByName().stream().map(Customer::view).toList(),
+            "customers");
   }
 
   public CustomerView add(CustomerRequest customer) {
@@ -55,7 +63,7 @@ public class CustomerService {
 
   @Transactional(readOnly = true)
   public List<CustomerView> all() {
-    return customers.findAllByOrderByName().stream().map(Customer::view).toList();
+    return all.get();
   }
 
   @Transactional(readOnly = true)

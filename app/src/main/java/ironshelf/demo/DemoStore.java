@@ -1,6 +1,7 @@
 package ironshelf.demo;
 
 import ironshelf.material.MaterialService;
+import ironshelf.material.Stock;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Instant;
@@ -29,17 +30,19 @@ class DemoStore {
   private static final BigDecimal DEARER_A_WEEK = new BigDecimal("0.004");
 
   private final MaterialService materials;
+  private final Stock stock;
   private final Map<String, Long> ids = new HashMap<>();
 
-  DemoStore(MaterialService materials) {
+  DemoStore(MaterialService materials, Stock stock) {
     this.materials = materials;
+    this.stock = stock;
   }
 
   void refill(Instant at, int week) {
     if (ids.isEmpty()) {
       HABITS.forEach(h -> ids.put(h.code(), materials.adoptOnce(h.code()).id()));
     }
-    Map<Long, BigDecimal> left = materials.remainingKg(ids.values());
+    Map<Long, BigDecimal> left = stock.remainingKg(ids.values());
     BigDecimal dearer = BigDecimal.ONE.add(DEARER_A_WEEK.multiply(BigDecimal.valueOf(week)));
     for (Habit habit : HABITS) {
       long id = ids.get(habit.code());

@@ -11,10 +11,12 @@ import ironshelf.http.ProblemException;
 import ironshelf.order.AllotmentService;
 import ironshelf.order.OrderService;
 import ironshelf.standin.Carrier;
+import ironshelf.store.Runs;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -174,16 +176,16 @@ public class DispatchService {
         .toList();
   }
 
-  /** When the last piece of each line went. */
+  /** When the last piece of each of these lines went; those of which none went are not there. */
   @Transactional(readOnly = true)
-  public Map<Long, Instant> lastSentByLine() {
-    Map<Long, Instant> last = new java.util.HashMap<>();
-    for (Dispatch dispatch : dispatches.findByUndoneAtIsNullOrderById()) {
-      dispatch.parcels().stream()
-          .flatMap(p -> p.pieces().stream())
-          .forEach(p -> last.put(p.lineId(), dispatch.sentAt()));
-    }
-    return last;
+  public Map<Long, Instant> lastSent(Collection<Long> lineIds) {
+    return Runs.read(
+            lineIds,
+            dispatches::lastSent,
+            dispatches::lastSentBetween,
+            DispatchRepository.LastSent::lineId)
+        .stream()
+        .collect(toMap(DispatchRepository.LastSent::lineId, DispatchRepository.LastSent::at));
   }
 
   private Dispatch entity(long id) {

@@ -2,7 +2,9 @@ package ironshelf.material;
 
 import static java.util.stream.Collectors.groupingBy;
 
+import ironshelf.store.Kept;
 import ironshelf.store.Runs;
+import ironshelf.store.UntilChanged;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Collection;
@@ -28,7 +30,14 @@ public class LotPrices {
   private final MovementRepository movements;
   private final MaterialService materials;
 
-  LotPrices(LotRepository lots, MovementRepository movements, MaterialService materials) {
+  private final Kept<Prices> prices;
+
+  LotPrices(
+      LotRepository lots,
+      MovementRepository movements,
+      MaterialService materials,
+      UntilChanged changes) {
+    this.prices = changes.keep(this::readPrices, "lots", "materials");
     this.materials = materials;
     this.lots = lots;
     this.movements = movements;
@@ -47,28 +56,36 @@ public class LotPrices {
     }
   }
 
+  /** What a kilogram of each lot cost, and what it is of. */
+  private record Prices(Map<Long, BigDecimal> perKg, Map<Long, Long> materialOf) {}
+
+  private Prices readPrices() {
+    Map<Long, MaterialView> usual = materials.all();
+    List<LotRepository.Priced> all = lots.priced();
+    Map<Long, BigDecimal> perKg = new HashMap<>();
+    Map<Long, Long> materialOf = new HashMap<>();
+    all.forEach(lot -> materialOf.put(lot.lotId(), lot.materialId()));
+    all.stream()
+        .collect(groupingBy(LotRepository.Priced::materialId))
+        .values()
+        .forEach(own -> price(own, usual, perKg));
+    return new Prices(perKg, materialOf);
+  }
+
   /** What a kilogram of these materials cost in each of these pours. */
   public OfPours ofPours(Collection<Long> pourIds, Collection<Long> materialIds) {
     if (pourIds.isEmpty() || materialIds.isEmpty()) {
       return new OfPours(Map.of());
     }
-    List<LotRepository.Priced> all = lots.priced(materialIds);
-    Map<Long, BigDecimal> perKg = new HashMap<>();
-    Map<Long, Long> materialOf = new HashMap<>();
-    all.forEach(lot -> materialOf.put(lot.lotId(), lot.materialId()));
-    Map<Long, MaterialView> usual = materials.byIds(materialIds);
-    all.stream()
-        .collect(groupingBy(LotRepository.Priced::materialId))
-        .values()
-        .forEach(own -> price(own, usual, perKg));
+    Prices prices = this.prices.get();
     Map<Long, Map<Long, BigDecimal>> cost = new HashMap<>();
     Map<Long, Map<Long, BigDecimal>> mass = new HashMap<>();
     for (MovementRepository.Took took :
         Runs.read(
             pourIds, movements::took, movements::tookBetween, MovementRepository.Took::pourId)) {
-      BigDecimal price = perKg.get(took.lotId());
-      Long material = materialOf.get(took.lotId());
-      if (price != null && material != null && took.kg().signum() > 0) {
+      BigDecimal price = prices.perKg.get(took.lotId());
+      Long material = prices.materialOf.get(took.lotId());
+      if (price != null && materialIds.contains(material) && took.kg().signum() > 0) {
         add(cost, took.pourId(), material, price.multiply(took.kg()));
         add(mass, took.pourId(), material, took.kg());
       }

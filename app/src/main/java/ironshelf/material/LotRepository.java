@@ -58,9 +58,9 @@ interface LotRepository extends JpaRepository<Lot, Long> {
           coalesce(sum(case when m.kind = ironshelf.material.MovementKind.RECEIVED
               then m.massKg else 0 end), 0))
       from Lot l left join Movement m on m.lotId = l.id
-      where l.materialId in :materialIds group by l.id, l.materialId, l.price, l.usualPerKg order by l.id
+      group by l.id, l.materialId, l.price, l.usualPerKg order by l.id
       """)
-  List<Priced> priced(Collection<Long> materialIds);
+  List<Priced> priced();
 
   boolean existsByCode(String code);
 

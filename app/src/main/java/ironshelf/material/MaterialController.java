@@ -80,18 +80,20 @@ class MaterialController {
   }
 
   private final MaterialService materials;
+  private final Stock stock;
   private final ActService acts;
   private final Clock clock;
 
-  MaterialController(MaterialService materials, ActService acts, Clock clock) {
+  MaterialController(MaterialService materials, Stock stock, ActService acts, Clock clock) {
     this.materials = materials;
+    this.stock = stock;
     this.acts = acts;
     this.clock = clock;
   }
 
   @GetMapping("/api/materials")
   List<StockView> stock() {
-    return materials.stock();
+    return stock.all();
   }
 
   @GetMapping("/api/materials/{id}/movements")
@@ -160,13 +162,13 @@ class MaterialController {
               id, delivery.code(), kg(kg), clock.instant(), delivery.staleOn(), delivery.price());
           return id;
         });
-    return materials.stock();
+    return stock.all();
   }
 
   @PostMapping("/api/lots/{id}/open")
   List<StockView> open(@PathVariable long id) {
     materials.open(id, clock.instant());
-    return materials.stock();
+    return stock.all();
   }
 
   @PostMapping("/api/lots/{id}/count")
@@ -182,7 +184,7 @@ class MaterialController {
           materials.count(id, kg(found.massKg()), found.reason(), clock.instant());
           return id;
         });
-    return materials.stock();
+    return stock.all();
   }
 
   @PostMapping("/api/lots/{id}/waste")
@@ -198,7 +200,7 @@ class MaterialController {
           materials.waste(id, kg(lost.massKg()), lost.reason(), clock.instant());
           return id;
         });
-    return materials.stock();
+    return stock.all();
   }
 
   private static BigDecimal kg(double mass) {

@@ -1,7 +1,6 @@
 package ironshelf.material;
 
 import static java.util.Objects.requireNonNull;
-import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.joining;
 
 import ironshelf.core.material.Amount;
@@ -14,6 +13,8 @@ import ironshelf.core.quantity.RefusedException;
 import ironshelf.core.quantity.style.UnitSystem;
 import ironshelf.http.PageOf;
 import ironshelf.http.ProblemException;
+import ironshelf.store.Kept;
+import ironshelf.store.UntilChanged;
 import ironshelf.workshop.WorkshopService;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -22,6 +23,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -48,6 +50,7 @@ public class MaterialService {
   private final WorkshopService workshop;
   private final ApplicationEventPublisher events;
   private final Clock clock;
+  private final Kept<Map<Long, MaterialView>> all;
 
   MaterialService(
       MaterialRepository materials,
@@ -55,13 +58,15 @@ public class MaterialService {
       MovementRepository movements,
       WorkshopService workshop,
       ApplicationEventPublisher events,
-      Clock clock) {
+      Clock clock,
+      UntilChanged changes) {
     this.materials = materials;
     this.lots = lots;
     this.movements = movements;
     this.workshop = workshop;
     this.events = events;
     this.clock = clock;
+    this.all = changes.keep(this::readAll, "materials", "lots");
   }
 
   /** The materials that can be taken into the shop, as they are sold where its units are used. */
@@ -299,6 +304,18 @@ public class MaterialService {
     return PageOf.of(movements.ofMaterial(materialId, page), Movement::view);
   }
 
+  /** All materials by id. */
+  @Transactional(readOnly = true)
+  public Map<Long, MaterialView> all() {
+    return all.get();
+  }
+
+  private Map<Long, MaterialView> readAll() {
+    Map<Long, MaterialView> byId = new LinkedHashMap<>();
+    views(materials.findAll()).forEach(m -> byId.put(m.id(), m));
+    return Collections.unmodifiableMap(byId);
+  }
+
   @Transactional(readOnly = true)
   public Map<Long, MaterialView> byIds(Collection<Long> ids) {
     Map<Long, MaterialView> byId = new LinkedHashMap<>();
@@ -309,41 +326,5 @@ public class MaterialService {
   @Transactional(readOnly = true)
   public MaterialView byId(long id) {
     return view(entity(id));
-  }
-
-  /** What is left of these materials: each is there, those without a lot with nought. */
-  @Transactional(readOnly = true)
-  public Map<Long, BigDecimal> remainingKg(Collection<Long> materialIds) {
-    Map<Long, BigDecimal> remaining = new LinkedHashMap<>();
-    materialIds.forEach(id -> remaining.put(id, BigDecimal.ZERO));
-    lots.remaining(materialIds)
-        .forEach(rest -> remaining.merge(rest.materialId(), rest.kg(), BigDecimal::add));
-    return remaining;
-  }
-
-  /** The whole stock by name. */
-  @Transactional(readOnly = true)
-  public List<StockView> stock() {
-    List<MaterialView> all = views(materials.findAll());
-    Map<Long, List<LotRepository.Remaining>> rests =
-        lots.remaining(all.stream().map(MaterialView::id).toList()).stream()
-            .collect(groupingBy(LotRepository.Remaining::materialId));
-    Map<Long, Lot> lotsById = new LinkedHashMap<>();
-    lots.findAll().forEach(lot -> lotsById.put(lot.id(), lot));
-    return all.stream()
-        .map(
-            material -> {
-              List<LotRepository.Remaining> mine = rests.getOrDefault(material.id(), List.of());
-              return new StockView(
-                  material,
-                  sum(mine),
-                  mine.stream().map(r -> lotsById.get(r.lotId()).view(r.kg())).toList());
-            })
-        .sorted(java.util.Comparator.comparing(s -> s.material().name()))
-        .toList();
-  }
-
-  static BigDecimal sum(List<LotRepository.Remaining> rests) {
-    return rests.stream().map(LotRepository.Remaining::kg).reduce(BigDecimal.ZERO, BigDecimal::add);
   }
 }

@@ -1,5 +1,6 @@
 package ironshelf.material;
 
+import ironshelf.store.OfPour;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -15,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 /** One change of a lot's quantity, never edited. */
 @Entity
 @Table(name = "movements")
-class Movement {
+class Movement implements OfPour {
 
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -62,5 +63,10 @@ class Movement {
 
   MovementView view() {
     return new MovementView(lotId, kind, massKg, at, pourId, reason);
+  }
+
+  @Override
+  public @Nullable Long pourOf() {
+    return pourId;
   }
 }

@@ -44,7 +44,7 @@ public class PourStock {
     }
     lots.findByMaterialIdInOrderById(List.of(materialId));
     List<LotRepository.Remaining> rests = lots.remaining(List.of(materialId));
-    BigDecimal stock = MaterialService.sum(rests);
+    BigDecimal stock = Stock.sum(rests);
     if (stock.compareTo(massKg) < 0 && !acceptShort) {
       throw ProblemException.conflict(
           "stock.short",

@@ -5,7 +5,11 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A material and what is left of it, lot by lot, oldest first. */
+/**
+ * A material and what is left of it, lot by lot, oldest first.
+ *
+ * @param lots those of which something is left, and the last ones that are used up
+ */
 public record StockView(MaterialView material, BigDecimal remainingKg, List<LotView> lots) {
 
   /**

@@ -99,7 +99,7 @@ class MouldEntity {
     return new DrawnMould(id, version, shape.cavities(), shape.capacityL(), Section.of(shape));
   }
 
-  MouldView view(List<CopyView> copies, CastsExpected expected) {
+  MouldView view(List<CopyView> copies, CastsExpected expected, DrawnMould drawn) {
     return new MouldView(
         id,
         version,
@@ -109,10 +109,10 @@ class MouldEntity {
         kind().name(),
         wallKind,
         shape,
-        Section.of(shape),
+        drawn.section(),
         coreMassKg,
         leastWallMm,
-        shape.capacityL(),
+        drawn.capacityL(),
         expected,
         price,
         price == null ? null : expected.wearPerCast(price),

@@ -1,8 +1,10 @@
 package ironshelf.mould;
 
+import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.mapping;
 import static java.util.stream.Collectors.toList;
+import static java.util.stream.Collectors.toMap;
 
 import ironshelf.copy.CopyRequest;
 import ironshelf.copy.CopyService;
@@ -13,12 +15,14 @@ import ironshelf.core.mould.wear.MouldKinds;
 import ironshelf.http.PageOf;
 import ironshelf.http.ProblemException;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -65,7 +69,8 @@ public class MouldService {
     Map<Long, List<CopyView>> byMould = copies.views(found.stream().map(MouldEntity::id).toList());
     Expected expected = new Expected();
     return PageOf.of(
-        found, m -> m.view(byMould.getOrDefault(m.id(), List.of()), expected.of(m.kind())));
+        found,
+        m -> m.view(byMould.getOrDefault(m.id(), List.of()), expected.of(m.kind()), drawn(m)));
   }
 
   /** All moulds as they are drawn, by id; each is worked out once for its version. */
@@ -83,6 +88,18 @@ public class MouldService {
     return all;
   }
 
+  private DrawnMould drawn(MouldEntity mould) {
+    DrawnMould known = drawn.get(mould.id());
+    return known == null || known.version() != mould.version() ? mould.drawn() : known;
+  }
+
+  /** All moulds with their copies, by id. */
+  @Transactional(readOnly = true)
+  public Map<Long, MouldView> all() {
+    return moulds("", Pageable.unpaged(Sort.by("name"))).items().stream()
+        .collect(toMap(MouldView::id, identity(), (a, b) -> a, LinkedHashMap::new));
+  }
+
   @Transactional(readOnly = true)
   public MouldView mould(long id) {
     return view(entity(id));
@@ -96,7 +113,8 @@ public class MouldService {
   private MouldView view(MouldEntity mould) {
     return mould.view(
         copies.views(List.of(mould.id())).getOrDefault(mould.id(), List.of()),
-        new Expected().of(mould.kind()));
+        new Expected().of(mould.kind()),
+        drawn(mould));
   }
 
   /** What copies of each kind last here, worked out once a kind. */

@@ -1,19 +1,17 @@
 package ironshelf.order;
 
-import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.groupingBy;
-import static java.util.stream.Collectors.toMap;
 
 import ironshelf.customer.CustomerService;
 import ironshelf.customer.CustomerView;
-import ironshelf.piece.PieceService;
-import ironshelf.piece.PieceView;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
+import ironshelf.store.Runs;
 import java.math.BigDecimal;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -28,19 +26,16 @@ class LineProgress {
 
   private final AllotmentRepository allotments;
   private final CustomerService customers;
-  private final PieceService pieces;
   private final ProductService products;
   private final RecipeService recipes;
 
   LineProgress(
       AllotmentRepository allotments,
       CustomerService customers,
-      PieceService pieces,
       ProductService products,
       RecipeService recipes) {
     this.allotments = allotments;
     this.customers = customers;
-    this.pieces = pieces;
     this.products = products;
     this.recipes = recipes;
   }
@@ -51,11 +46,14 @@ class LineProgress {
 
   List<OrderView> of(Collection<OrderEntity> orders) {
     List<OrderLine> all = orders.stream().flatMap(o -> o.lines().stream()).toList();
-    List<Allotment> allotted = allotments.findByLineIdIn(all.stream().map(OrderLine::id).toList());
-    Map<Long, PieceView> byId =
-        pieces.byIds(allotted.stream().map(Allotment::pieceId).toList()).stream()
-            .collect(toMap(PieceView::id, identity()));
-    Map<Long, List<Allotment>> byLine = allotted.stream().collect(groupingBy(Allotment::lineId));
+    Map<Long, List<AllotmentRepository.Allotted>> byLine =
+        Runs.read(
+                all.stream().map(OrderLine::id).toList(),
+                allotments::allotted,
+                allotments::allottedBetween,
+                AllotmentRepository.Allotted::lineId)
+            .stream()
+            .collect(groupingBy(AllotmentRepository.Allotted::lineId));
     Map<Long, ProductView> productsById = products.all();
     Map<Long, ColourwayView> colourwaysById = recipes.allColourways();
     Map<Long, CustomerView> customersById = customers.byId();
@@ -72,7 +70,7 @@ class LineProgress {
                                     line,
                                     productsById.get(line.productId()),
                                     colourwaysById.get(line.colourwayId()),
-                                    Count.of(byLine.getOrDefault(line.id(), List.of()), byId)))
+                                    Count.of(byLine.getOrDefault(line.id(), List.of()))))
                         .toList()))
         .toList();
   }
@@ -169,17 +167,21 @@ class LineProgress {
   /** The pieces of a line by where they are. */
   private record Count(int inMould, int curing, int ready, int sent, int scrapped, int shades) {
 
-    static Count of(List<Allotment> allotted, Map<Long, PieceView> byId) {
+    static Count of(List<AllotmentRepository.Allotted> allotted) {
       int inMould = 0;
       int curing = 0;
       int ready = 0;
       int sent = 0;
       int scrapped = 0;
-      for (Allotment allotment : allotted) {
-        PieceView piece = byId.get(allotment.pieceId());
-        if (allotment.isSent()) {
+      Set<Long> pours = new HashSet<>();
+      for (AllotmentRepository.Allotted piece : allotted) {
+        boolean scrap = piece.scrapReason() != null;
+        if (!scrap) {
+          pours.add(piece.pourId());
+        }
+        if (piece.sentAt() != null) {
           sent++;
-        } else if (piece.isScrap()) {
+        } else if (scrap) {
           scrapped++;
         } else if (piece.demouldedAt() == null) {
           inMould++;
@@ -189,15 +191,7 @@ class LineProgress {
           ready++;
         }
       }
-      int shades =
-          (int)
-              allotted.stream()
-                  .map(a -> byId.get(a.pieceId()))
-                  .filter(p -> !p.isScrap())
-                  .map(PieceView::pourId)
-                  .distinct()
-                  .count();
-      return new Count(inMould, curing, ready, sent, scrapped, shades);
+      return new Count(inMould, curing, ready, sent, scrapped, pours.size());
     }
 
     int sound() {

@@ -1,6 +1,7 @@
 package ironshelf.order;
 
 import jakarta.persistence.LockModeType;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -13,6 +14,13 @@ interface OrderLineRepository extends JpaRepository<OrderLine, Long> {
   @Lock(LockModeType.PESSIMISTIC_WRITE)
   @Query("select l from OrderLine l where l.id = :id")
   Optional<OrderLine> held(long id);
+
+  @Query(
+      """
+      select new ironshelf.order.OrderService$LineName(l.id, o.id, o.number, l.position)
+      from OrderLine l join l.order o where l.id in :ids
+      """)
+  List<OrderService.LineName> named(Collection<Long> ids);
 
   /** The lines of a product of which something is still to be sent, those of quotes among them. */
   @Query(

@@ -15,9 +15,12 @@ import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
+import ironshelf.store.Kept;
+import ironshelf.store.UntilChanged;
 import ironshelf.workshop.WorkshopService;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -49,6 +52,7 @@ public class OrderService {
   private final ActService acts;
   private final WorkshopService workshop;
   private final Clock clock;
+  private final Kept<List<OrderView>> open;
 
   OrderService(
       OrderRepository orders,
@@ -61,7 +65,18 @@ public class OrderService {
       List<OrderFinder> finders,
       ActService acts,
       WorkshopService workshop,
-      Clock clock) {
+      Clock clock,
+      UntilChanged changes) {
+    this.open =
+        changes.keep(
+            () -> progress.of(orders.open()),
+            "allotments",
+            "colourways",
+            "customers",
+            "order_lines",
+            "orders",
+            "pieces",
+            "products");
     this.orders = orders;
     this.lines = lines;
     this.allotments = allotments;
@@ -230,7 +245,7 @@ public class OrderService {
   /** All that is accepted and not all sent, soonest due first. */
   @Transactional(readOnly = true)
   public List<OrderView> open() {
-    return progress.of(orders.open());
+    return open.get();
   }
 
   /** Every open line of which something is to be poured, soonest due first. */
@@ -295,6 +310,12 @@ public class OrderService {
   @Transactional(readOnly = true)
   public LineName lineName(long lineId) {
     return name(line(lineId));
+  }
+
+  /** Lines by their ids, as they are named. */
+  @Transactional(readOnly = true)
+  public Map<Long, LineName> lineNames(Collection<Long> lineIds) {
+    return lines.named(lineIds).stream().collect(toMap(LineName::lineId, identity()));
   }
 
   private OrderEntity seen(long id, long version) {

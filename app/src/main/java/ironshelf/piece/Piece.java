@@ -1,5 +1,6 @@
 package ironshelf.piece;
 
+import ironshelf.store.OfPour;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -15,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 /** One thing that came of a cast. */
 @Entity
 @Table(name = "pieces")
-class Piece {
+class Piece implements OfPour {
 
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -137,6 +138,17 @@ class Piece {
         ageAtReadyH,
         massKg,
         grade,
-        scrapReason);
+        scrapReason,
+        sentAt);
+  }
+
+  @Override
+  public Long pourOf() {
+    return pourId;
+  }
+
+  @Override
+  public Long castOf() {
+    return castId;
   }
 }

@@ -3,6 +3,7 @@ package ironshelf.piece;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -11,14 +12,16 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
 
   List<Piece> findByCastIdInOrderById(Collection<Long> castIds);
 
+  /** All that a copy ever made. */
+  @Query(
+      """
+      select p from Piece p join Cast c on c.id = p.castId where c.copyId = :copyId order by p.id
+      """)
+  List<Piece> ofCopy(long copyId);
+
   List<Piece> findByCastIdBetweenOrderById(long from, long to);
 
-  List<Piece> findByPourIdBetweenOrderById(long from, long to);
-
-  @Query("select distinct p.castId from Piece p where p.scrapReason is not null")
-  List<Long> castsWithScrap();
-
-  List<Piece> findByPourIdInOrderById(Collection<Long> pourIds);
+  List<Piece> findByOrderByIdDesc(Limit most);
 
   List<Piece> findByGradeAndScrapReasonIsNullAndSentAtIsNullOrderById(Grade grade);
 
@@ -33,20 +36,24 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
       """)
   List<Piece> toSell(long productId, long colourwayId);
 
-  /** How many pieces of a product were finished or scrapped since a moment. */
-  record Decided(long productId, long finished, long scrapped) {}
+  /** How many pieces of a product. */
+  record Count(long productId, long pieces) {}
 
+  /** Those that became ready since a moment, and were not scrapped. */
   @Query(
       """
-      select new ironshelf.piece.PieceRepository$Decided(
-          p.productId,
-          sum(case when p.scrapReason is null then 1L else 0L end),
-          sum(case when p.scrapReason is null then 0L else 1L end))
-      from Piece p
-      where (p.scrapReason is null and p.readyAt > :since) or p.scrappedAt > :since
-      group by p.productId
+      select new ironshelf.piece.PieceRepository$Count(p.productId, count(p))
+      from Piece p where p.readyAt > :since and p.scrapReason is null group by p.productId
       """)
-  List<Decided> decidedSince(Instant since);
+  List<Count> finishedSince(Instant since);
+
+  /** Those that were scrapped since a moment. */
+  @Query(
+      """
+      select new ironshelf.piece.PieceRepository$Count(p.productId, count(p))
+      from Piece p where p.scrappedAt > :since group by p.productId
+      """)
+  List<Count> scrappedSince(Instant since);
 
   /** Where the pieces of a product in a colourway are that have not gone. */
   record Stands(long productId, long colourwayId, long inMould, long curing, long ready) {}

@@ -1,15 +1,19 @@
 package ironshelf.piece;
 
+import ironshelf.store.Kept;
 import ironshelf.store.Runs;
+import ironshelf.store.UntilChanged;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,8 +24,15 @@ public class PieceService {
 
   private final PieceRepository pieces;
 
-  PieceService(PieceRepository pieces) {
+  private final Kept<Map<Long, Fate>> fates;
+
+  /** By the product, once it was asked for. */
+  private final Kept<Map<Long, List<PieceView>>> lastWeighed;
+
+  PieceService(PieceRepository pieces, UntilChanged changes) {
     this.pieces = pieces;
+    this.lastWeighed = changes.keep(ConcurrentHashMap::new, "pieces");
+    this.fates = changes.keep(() -> fatesSince(Instant.EPOCH), "pieces");
   }
 
   /**
@@ -55,22 +66,16 @@ public class PieceService {
         .toList();
   }
 
+  /** The newest ones, so many at most. */
   @Transactional(readOnly = true)
-  public List<PieceView> ofPours(Collection<Long> pourIds) {
-    return Runs.read(
-            pourIds,
-            pieces::findByPourIdInOrderById,
-            pieces::findByPourIdBetweenOrderById,
-            p -> p.view().pourId())
-        .stream()
-        .map(Piece::view)
-        .toList();
+  public List<PieceView> latest(int most) {
+    return pieces.findByOrderByIdDesc(Limit.of(most)).stream().map(Piece::view).toList();
   }
 
-  /** Casts of which at least one piece was scrap. */
+  /** All that a copy ever made. */
   @Transactional(readOnly = true)
-  public List<Long> castsWithScrap() {
-    return pieces.castsWithScrap();
+  public List<PieceView> ofCopy(long copyId) {
+    return pieces.ofCopy(copyId).stream().map(Piece::view).toList();
   }
 
   /** How many pieces a cast makes. */
@@ -120,17 +125,27 @@ public class PieceService {
   /** The last pieces of a product that were weighed, at most 30, newest last. */
   @Transactional(readOnly = true)
   public List<PieceView> lastWeighed(long productId) {
-    List<PieceView> newestFirst =
-        new ArrayList<>(
-            pieces.findTop30ByProductIdAndMassKgIsNotNullOrderByIdDesc(productId).stream()
-                .map(Piece::view)
-                .toList());
-    Collections.reverse(newestFirst);
-    return newestFirst;
+    return lastWeighed
+        .get()
+        .computeIfAbsent(
+            productId,
+            id -> {
+              List<PieceView> newestFirst =
+                  new ArrayList<>(
+                      pieces.findTop30ByProductIdAndMassKgIsNotNullOrderByIdDesc(id).stream()
+                          .map(Piece::view)
+                          .toList());
+              Collections.reverse(newestFirst);
+              return Collections.unmodifiableList(newestFirst);
+            });
   }
 
   /** How many pieces were finished, and how many came to nothing. */
   public record Fate(long finished, long scrapped) {
+    private Fate plus(Fate other) {
+      return new Fate(finished + other.finished, scrapped + other.scrapped);
+    }
+
     /** Scrapped pieces over all whose fate is decided, 0 to 1. */
     public double scrapShare() {
       return finished + scrapped == 0 ? 0 : (double) scrapped / (finished + scrapped);
@@ -140,16 +155,20 @@ public class PieceService {
   /** What became of all pieces whose fate is decided, by product. */
   @Transactional(readOnly = true)
   public Map<Long, Fate> fates() {
-    return fatesSince(Instant.EPOCH);
+    return fates.get();
   }
 
   /** The same, of those that were finished or scrapped since a moment. */
   @Transactional(readOnly = true)
   public Map<Long, Fate> fatesSince(Instant since) {
-    return pieces.decidedSince(since).stream()
-        .collect(
-            Collectors.toMap(
-                PieceRepository.Decided::productId, d -> new Fate(d.finished(), d.scrapped())));
+    Map<Long, Fate> fates = new LinkedHashMap<>();
+    pieces
+        .finishedSince(since)
+        .forEach(c -> fates.merge(c.productId(), new Fate(c.pieces(), 0), Fate::plus));
+    pieces
+        .scrappedSince(since)
+        .forEach(c -> fates.merge(c.productId(), new Fate(0, c.pieces()), Fate::plus));
+    return Collections.unmodifiableMap(fates);
   }
 
   /** Sound pieces of that grade. */

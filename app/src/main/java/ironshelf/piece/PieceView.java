@@ -29,7 +29,8 @@ public record PieceView(
     @Nullable Double ageAtReadyH,
     @Nullable BigDecimal massKg,
     @Nullable Grade grade,
-    @Nullable String scrapReason) {
+    @Nullable String scrapReason,
+    @Nullable Instant sentAt) {
 
   public boolean isScrap() {
     return scrapReason != null;

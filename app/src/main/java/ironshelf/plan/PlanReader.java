@@ -1,8 +1,5 @@
 package ironshelf.plan;
 
-import static java.util.function.Function.identity;
-import static java.util.stream.Collectors.toMap;
-
 import ironshelf.copy.CopyCondition;
 import ironshelf.copy.CopyView;
 import ironshelf.core.plan.CastPlan.Bound;
@@ -19,7 +16,10 @@ import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
+import ironshelf.store.Kept;
+import ironshelf.store.UntilChanged;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -29,9 +29,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.PageRequest;
-import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,8 +38,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class PlanReader {
-
-  private static final PageRequest ALL = PageRequest.of(0, 10_000, Sort.by("name"));
 
   private final PlanRepository plans;
   private final PlanWords words;
@@ -51,6 +48,15 @@ public class PlanReader {
   private final MouldService moulds;
   private final Clock clock;
 
+  /** As it was kept. */
+  private record Laid(
+      long id, Instant madeAt, PlanCause cause, boolean hasBefore, PlanContent content) {}
+
+  private final Kept<Optional<Laid>> current;
+
+  /** The last plan before each day that was asked for. */
+  private final Kept<Map<LocalDate, Optional<Laid>>> before;
+
   PlanReader(
       PlanRepository plans,
       PlanWords words,
@@ -59,7 +65,8 @@ public class PlanReader {
       ProductService products,
       RecipeService recipes,
       MouldService moulds,
-      Clock clock) {
+      Clock clock,
+      UntilChanged changes) {
     this.plans = plans;
     this.words = words;
     this.uses = uses;
@@ -68,28 +75,30 @@ public class PlanReader {
     this.recipes = recipes;
     this.moulds = moulds;
     this.clock = clock;
+    this.current =
+        changes.keep(() -> plans.findFirstByUndoneAtIsNullOrderByIdDesc().map(this::laid), "plans");
+    this.before = changes.keep(ConcurrentHashMap::new, "plans");
   }
 
   /** A line and its order. */
   private record Named(OrderView order, OrderLineView line) {}
 
   public PlanView view() {
-    Optional<PlanEntity> current = plans.findFirstByUndoneAtIsNullOrderByIdDesc();
+    Optional<Laid> current = this.current.get();
     if (current.isEmpty()) {
       return PlanView.none();
     }
-    PlanEntity plan = current.get();
+    Laid plan = current.get();
     PlanContent content = plan.content();
     Map<Long, Named> byLine = new LinkedHashMap<>();
     orders.open().forEach(o -> o.lines().forEach(l -> byLine.put(l.id(), new Named(o, l))));
-    Map<Long, MouldView> mouldsById =
-        moulds.moulds("", ALL).items().stream().collect(toMap(MouldView::id, identity()));
+    Map<Long, MouldView> mouldsById = moulds.all();
     List<PlanView.PlannedCastView> casts = casts(content, byLine, mouldsById);
     return new PlanView(
         plan.id(),
         plan.madeAt(),
         plan.cause(),
-        plans.findTop2ByUndoneAtIsNullOrderByIdDesc().size() > 1,
+        plan.hasBefore(),
         content.lines().stream().mapToLong(PlanContent.PlannedLine::lateDays).sum(),
         content.plan().lowerBoundLateDays(),
         content.rules(),
@@ -123,10 +132,7 @@ public class PlanReader {
 
   /** The casts of the plan as it is, in the order in which they are poured. */
   public List<PourUse> pourUses() {
-    return plans
-        .findFirstByUndoneAtIsNullOrderByIdDesc()
-        .map(p -> pourUses(p.content()))
-        .orElse(List.of());
+    return current.get().map(p -> pourUses(p.content())).orElse(List.of());
   }
 
   private List<PlanView.PlannedCastView> casts(
@@ -247,12 +253,9 @@ public class PlanReader {
   }
 
   /** Lines whose day is another than the last plan before today had. */
-  private List<PlanView.ChangeView> changes(PlanEntity plan, Map<Long, Named> byLine) {
-    LocalDate today = LocalDate.now(clock);
-    Optional<PlanEntity> before =
-        plans.findFirstByUndoneAtIsNullAndMadeAtBeforeOrderByIdDesc(
-            today.atStartOfDay(clock.getZone()).toInstant());
-    if (before.isEmpty() || before.get().id().equals(plan.id())) {
+  private List<PlanView.ChangeView> changes(Laid plan, Map<Long, Named> byLine) {
+    Optional<Laid> before = this.before.get().computeIfAbsent(LocalDate.now(clock), this::before);
+    if (before.isEmpty() || before.get().id() == plan.id()) {
       return List.of();
     }
     Map<Long, LocalDate> was = days(before.get().content());
@@ -273,6 +276,18 @@ public class PlanReader {
           }
         });
     return changes;
+  }
+
+  private Optional<Laid> before(LocalDate day) {
+    return plans
+        .findFirstByUndoneAtIsNullAndMadeAtBeforeOrderByIdDesc(
+            day.atStartOfDay(clock.getZone()).toInstant())
+        .map(this::laid);
+  }
+
+  private Laid laid(PlanEntity plan) {
+    return new Laid(
+        plan.id(), plan.madeAt(), plan.cause(), plans.countByUndoneAtIsNull() > 1, plan.content());
   }
 
   private static Map<Long, LocalDate> days(PlanContent content) {

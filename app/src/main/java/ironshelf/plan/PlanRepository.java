@@ -1,14 +1,13 @@
 package ironshelf.plan;
 
 import java.time.Instant;
-import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PlanRepository extends JpaRepository<PlanEntity, Long> {
   Optional<PlanEntity> findFirstByUndoneAtIsNullOrderByIdDesc();
 
-  List<PlanEntity> findTop2ByUndoneAtIsNullOrderByIdDesc();
+  long countByUndoneAtIsNull();
 
   Optional<PlanEntity> findFirstByUndoneAtIsNullAndMadeAtBeforeOrderByIdDesc(Instant before);
 }

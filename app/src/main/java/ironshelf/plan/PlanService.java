@@ -148,7 +148,7 @@ public class PlanService {
   @Transactional
   public void undo(long planId) {
     PlanEntity plan = seen(planId);
-    if (plans.findTop2ByUndoneAtIsNullOrderByIdDesc().size() < 2) {
+    if (plans.countByUndoneAtIsNull() < 2) {
       throw ProblemException.conflict("plan.noneBefore", Map.of());
     }
     plan.undo(clock.instant());

@@ -1,5 +1,6 @@
 package ironshelf.pour;
 
+import ironshelf.store.OfPour;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
@@ -23,7 +24,7 @@ import org.jspecify.annotations.Nullable;
  */
 @Entity
 @Table(name = "pours")
-class Pour {
+class Pour implements OfPour {
 
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -179,5 +180,10 @@ class Pour {
 
   List<WeighOut> weighOuts() {
     return weighOuts;
+  }
+
+  @Override
+  public @Nullable Long pourOf() {
+    return id;
   }
 }

@@ -1,5 +1,6 @@
 package ironshelf.pour;
 
+import ironshelf.store.OfPour;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -11,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 /** What one pour put into one cast. Never changed. */
 @Entity
 @Table(name = "pour_fills")
-class PourFill {
+class PourFill implements OfPour {
 
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -57,5 +58,15 @@ class PourFill {
   PourFillView view() {
     return new PourFillView(
         pourId, castId, productId, lineId, layerNo, litres, kg, wearEach, goodsEach);
+  }
+
+  @Override
+  public Long pourOf() {
+    return pourId;
+  }
+
+  @Override
+  public Long castOf() {
+    return castId;
   }
 }

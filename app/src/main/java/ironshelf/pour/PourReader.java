@@ -1,6 +1,6 @@
 package ironshelf.pour;
 
-import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toCollection;
 import static java.util.stream.Collectors.toMap;
 
 import ironshelf.copy.CastService;
@@ -11,6 +11,7 @@ import ironshelf.cure.Temperatures;
 import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.material.Stock;
 import ironshelf.order.AllotmentService;
 import ironshelf.order.OrderService;
 import ironshelf.piece.PieceService;
@@ -27,6 +28,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,6 +43,7 @@ public class PourReader {
   private final Fills allFills;
   private final WaitingLayers waiting;
   private final MaterialService materials;
+  private final Stock stock;
   private final CastService castings;
   private final RecipeService recipes;
   private final ProductService products;
@@ -56,6 +59,7 @@ public class PourReader {
       Fills allFills,
       WaitingLayers waiting,
       MaterialService materials,
+      Stock stock,
       CastService castings,
       RecipeService recipes,
       ProductService products,
@@ -69,6 +73,7 @@ public class PourReader {
     this.allFills = allFills;
     this.waiting = waiting;
     this.materials = materials;
+    this.stock = stock;
     this.castings = castings;
     this.recipes = recipes;
     this.products = products;
@@ -105,7 +110,7 @@ public class PourReader {
         castings.byIds(castIds).stream().map(CastView::copyCode).toList(),
         made.size(),
         allotments.allottedOf(made.stream().map(PieceView::id).toList()),
-        ordersOf(filled),
+        ordersOf(filled, linesOf(filled)),
         weighOuts(session),
         waiting.of(castIds),
         pour.undoneAt());
@@ -130,8 +135,10 @@ public class PourReader {
             .stream()
             .collect(toMap(CastView::id, c -> c));
     Map<Long, ProductView> byProduct = products.all();
+    Map<Long, OrderService.LineName> lines =
+        linesOf(filled.values().stream().flatMap(List::stream).toList());
     return ids.stream()
-        .map(id -> brief(byId.get(id), own(rows.get(id), filled), casts, byProduct))
+        .map(id -> brief(byId.get(id), own(rows.get(id), filled), casts, byProduct, lines))
         .toList();
   }
 
@@ -143,7 +150,8 @@ public class PourReader {
       Pour pour,
       List<PourFillView> filled,
       Map<Long, CastView> casts,
-      Map<Long, ProductView> byProduct) {
+      Map<Long, ProductView> byProduct,
+      Map<Long, OrderService.LineName> lines) {
     return new PourBrief(
         pour.id(),
         pour.pouredAt(),
@@ -152,15 +160,22 @@ public class PourReader {
         pour.undoneAt() != null,
         filled.stream().map(f -> byProduct.get(f.productId()).name()).distinct().toList(),
         filled.stream().map(f -> casts.get(f.castId()).copyCode()).distinct().toList(),
-        ordersOf(filled));
+        ordersOf(filled, lines));
   }
 
-  private List<PourView.PouredFor> ordersOf(List<PourFillView> filled) {
+  private Map<Long, OrderService.LineName> linesOf(List<PourFillView> filled) {
+    List<Long> ids =
+        filled.stream().map(PourFillView::lineId).filter(Objects::nonNull).distinct().toList();
+    return ids.isEmpty() ? Map.of() : orders.lineNames(ids);
+  }
+
+  private static List<PourView.PouredFor> ordersOf(
+      List<PourFillView> filled, Map<Long, OrderService.LineName> lines) {
     return filled.stream()
         .map(PourFillView::lineId)
         .filter(Objects::nonNull)
         .distinct()
-        .map(orders::lineName)
+        .map(lines::get)
         .map(line -> new PourView.PouredFor(line.orderId(), line.orderNumber()))
         .distinct()
         .toList();
@@ -176,7 +191,7 @@ public class PourReader {
       }
     }
     Map<Long, MaterialView> byId = materials.byIds(asked.keySet());
-    Map<Long, BigDecimal> remaining = materials.remainingKg(asked.keySet());
+    Map<Long, BigDecimal> remaining = stock.remainingKg(asked.keySet());
     return asked.keySet().stream()
         .map(
             materialId ->
@@ -189,25 +204,31 @@ public class PourReader {
         .toList();
   }
 
-  /** What every pour took, oldest first. */
+  /** What every pour that stands took, oldest first. */
   public List<PourTaken> taken() {
-    List<Pour> all = pours.findByUndoneAtIsNullOrderById();
-    Map<Long, List<PourFillView>> byPour = fillsOf(all.stream().map(Pour::id).toList());
-    Map<Long, BigDecimal> thrown = waste.thrownKg(all.stream().map(Pour::id).toList());
-    return all.stream().map(p -> taken(p, byPour.getOrDefault(p.id(), List.of()), thrown)).toList();
+    return taken(pours.findByUndoneAtIsNullOrderById());
   }
 
-  /** The same, the bowls of one colour in a session as one. */
-  public List<PourTaken> takenTogether() {
-    return taken().stream()
-        .collect(
-            groupingBy(
-                p -> List.of(p.sessionId(), p.colourwayId()),
-                LinkedHashMap::new,
-                java.util.stream.Collectors.toList()))
-        .values()
-        .stream()
-        .map(PourTaken::together)
+  /** Of these the ones that stand. */
+  public List<PourTaken> taken(Collection<Long> ids) {
+    return taken(allFills.pours(ids).values().stream().filter(p -> p.undoneAt() == null).toList());
+  }
+
+  /** What went into these casts, and into others with them; oldest first. */
+  public List<PourTaken> takenInto(Collection<Long> castIds) {
+    return taken(
+        allFills.ofCasts(castIds).values().stream()
+            .flatMap(List::stream)
+            .map(PourFillView::pourId)
+            .collect(toCollection(TreeSet::new)));
+  }
+
+  private List<PourTaken> taken(List<Pour> some) {
+    List<Long> ids = some.stream().map(Pour::id).toList();
+    Map<Long, List<PourFillView>> byPour = fillsOf(ids);
+    Map<Long, BigDecimal> thrown = waste.thrownKg(ids);
+    return some.stream()
+        .map(p -> taken(p, byPour.getOrDefault(p.id(), List.of()), thrown))
         .toList();
   }
 

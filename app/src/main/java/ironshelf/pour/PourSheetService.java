@@ -18,6 +18,7 @@ import ironshelf.http.Catalogue;
 import ironshelf.http.FindingView;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.material.Stock;
 import ironshelf.mould.MouldView;
 import ironshelf.product.ProductLayer;
 import ironshelf.product.ProductView;
@@ -44,6 +45,7 @@ public class PourSheetService {
   private final SheetSums sums;
   private final RecipeService recipes;
   private final MaterialService materials;
+  private final Stock stock;
   private final CureService cure;
   private final Catalogue catalogue;
   private final SheetChecks checks;
@@ -53,6 +55,7 @@ public class PourSheetService {
       SheetSums sums,
       RecipeService recipes,
       MaterialService materials,
+      Stock stock,
       CureService cure,
       Catalogue catalogue,
       SheetChecks checks) {
@@ -60,6 +63,7 @@ public class PourSheetService {
     this.sums = sums;
     this.recipes = recipes;
     this.materials = materials;
+    this.stock = stock;
     this.cure = cure;
     this.catalogue = catalogue;
     this.checks = checks;
@@ -157,7 +161,7 @@ public class PourSheetService {
     Map<Long, MaterialView> byId = materials.byIds(mix.materialIds());
     return new SheetLines(
         mix.materialIds().stream().map(byId::get).toList(),
-        materials.remainingKg(mix.materialIds()),
+        stock.remainingKg(mix.materialIds()),
         shop.scoopL(),
         chosen.recipe().addition().order());
   }

@@ -56,7 +56,7 @@ public record PourTaken(
   }
 
   /** Bowls of one colour that were mixed in one session, as one. */
-  static PourTaken together(List<PourTaken> bowls) {
+  public static PourTaken together(List<PourTaken> bowls) {
     PourTaken first = bowls.get(0);
     Map<Long, Taken> byMaterial = new LinkedHashMap<>();
     BigDecimal left = null;

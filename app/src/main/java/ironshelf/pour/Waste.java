@@ -1,5 +1,6 @@
 package ironshelf.pour;
 
+import ironshelf.store.OfPour;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -13,7 +14,7 @@ import java.time.Instant;
 /** Mix of a bowl that came to nothing, and why. */
 @Entity
 @Table(name = "pour_waste")
-class Waste {
+class Waste implements OfPour {
 
   /** How it came to nothing. */
   enum WasteKind {
@@ -62,5 +63,10 @@ class Waste {
 
   String reason() {
     return reason;
+  }
+
+  @Override
+  public Long pourOf() {
+    return pourId;
   }
 }

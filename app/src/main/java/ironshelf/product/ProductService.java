@@ -9,6 +9,9 @@ import ironshelf.mould.MouldService;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
 import ironshelf.route.RouteService;
+import ironshelf.store.Kept;
+import ironshelf.store.UntilChanged;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,17 +32,21 @@ public class ProductService {
   private final RouteService routes;
   private final ApplicationEventPublisher events;
 
+  private final Kept<Map<Long, ProductView>> all;
+
   ProductService(
       ProductRepository products,
       MouldService moulds,
       RecipeService recipes,
       RouteService routes,
-      ApplicationEventPublisher events) {
+      ApplicationEventPublisher events,
+      UntilChanged changes) {
     this.products = products;
     this.moulds = moulds;
     this.recipes = recipes;
     this.routes = routes;
     this.events = events;
+    this.all = changes.keep(this::readAll, "products");
   }
 
   public ProductView add(ProductRequest product) {
@@ -122,9 +129,13 @@ public class ProductService {
   /** All products by id. */
   @Transactional(readOnly = true)
   public Map<Long, ProductView> all() {
-    Map<Long, ProductView> all = new LinkedHashMap<>();
-    products.findAll().stream().map(Product::view).forEach(p -> all.put(p.id(), p));
-    return all;
+    return all.get();
+  }
+
+  private Map<Long, ProductView> readAll() {
+    Map<Long, ProductView> byId = new LinkedHashMap<>();
+    products.findAll().stream().map(Product::view).forEach(p -> byId.put(p.id(), p));
+    return Collections.unmodifiableMap(byId);
   }
 
   private Product entity(long id) {

@@ -8,6 +8,7 @@ import ironshelf.customer.CustomerView;
 import ironshelf.http.Catalogue;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.material.Stock;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
 import ironshelf.order.OrderService;
@@ -39,6 +40,7 @@ class MissingReader {
   private final RecipeService recipes;
   private final RouteService routes;
   private final MaterialService materials;
+  private final Stock stock;
   private final OrderService orders;
   private final CustomerService customers;
   private final Catalogue catalogue;
@@ -49,6 +51,7 @@ class MissingReader {
       RecipeService recipes,
       RouteService routes,
       MaterialService materials,
+      Stock stock,
       OrderService orders,
       CustomerService customers,
       Catalogue catalogue) {
@@ -57,6 +60,7 @@ class MissingReader {
     this.recipes = recipes;
     this.routes = routes;
     this.materials = materials;
+    this.stock = stock;
     this.orders = orders;
     this.customers = customers;
     this.catalogue = catalogue;
@@ -66,12 +70,12 @@ class MissingReader {
     List<MissingView> missing = new ArrayList<>();
     Map<Long, RouteView> current = routes.allCurrent();
     Map<Long, RecipeView> latest = recipes.allLatest();
-    Map<Long, MouldView> used = new LinkedHashMap<>();
+    Map<Long, MouldView> used = moulds.all();
     // What each material is needed by: its recipe, and the products made of it.
     Map<Long, Set<String>> neededBy = new LinkedHashMap<>();
     for (ProductView product : products.all().values()) {
       String about = "product-" + product.id();
-      MouldView mould = used.computeIfAbsent(product.mouldId(), moulds::mould);
+      MouldView mould = used.get(product.mouldId());
       RecipeView recipe = latest.get(product.recipeId());
       List<ColourwayView> offered = products.offered(product);
       if (!current.containsKey(product.id())) {
@@ -132,9 +136,9 @@ class MissingReader {
   }
 
   private void addMaterials(List<MissingView> missing, Map<Long, Set<String>> neededBy) {
-    Map<Long, BigDecimal> remaining = materials.remainingKg(neededBy.keySet());
-    for (MaterialView material : materials.byIds(neededBy.keySet()).values()) {
-      if (material.role() == Role.WATER) {
+    Map<Long, BigDecimal> remaining = stock.remainingKg(neededBy.keySet());
+    for (MaterialView material : materials.all().values()) {
+      if (material.role() == Role.WATER || !neededBy.containsKey(material.id())) {
         continue;
       }
       List<String> about = List.copyOf(neededBy.get(material.id()));

@@ -16,6 +16,7 @@ import ironshelf.core.recipe.Recipe;
 import ironshelf.http.Catalogue;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.material.Stock;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
 import ironshelf.order.OrderService;
@@ -63,6 +64,7 @@ class ProductReader {
   private final RecipeService recipes;
   private final RouteService routes;
   private final MaterialService materials;
+  private final Stock stock;
   private final OrderService orders;
   private final PieceService pieces;
   private final UseService use;
@@ -76,6 +78,7 @@ class ProductReader {
       RecipeService recipes,
       RouteService routes,
       MaterialService materials,
+      Stock stock,
       OrderService orders,
       PieceService pieces,
       UseService use,
@@ -87,6 +90,7 @@ class ProductReader {
     this.recipes = recipes;
     this.routes = routes;
     this.materials = materials;
+    this.stock = stock;
     this.orders = orders;
     this.pieces = pieces;
     this.use = use;
@@ -110,7 +114,7 @@ class ProductReader {
     private final Map<String, PieceService.Standing> standing = new HashMap<>();
     private final Map<Long, Integer> toPour = new HashMap<>();
     private final Map<Long, RecipeView> latest = recipes.allLatest();
-    private final Map<Long, MouldView> moulds = new HashMap<>();
+    private final Map<Long, MouldView> moulds = ProductReader.this.moulds.all();
 
     Known() {
       use.costs().forEach(c -> costs.put(c.product(), c));
@@ -119,14 +123,10 @@ class ProductReader {
         toPour.merge(line.line().productId(), line.line().toPour(), Integer::sum);
       }
     }
-
-    MouldView mould(long id) {
-      return moulds.computeIfAbsent(id, ProductReader.this.moulds::mould);
-    }
   }
 
   private ProductCard card(ProductView product, Known known) {
-    MouldView mould = known.mould(product.mouldId());
+    MouldView mould = known.moulds.get(product.mouldId());
     UseView.ProductCost made = known.costs.get(product.name());
     Optional<PieceCost> estimate =
         made == null ? estimate(product, mould).cost() : Optional.empty();
@@ -190,7 +190,7 @@ class ProductReader {
     takes
         .ofOne(product.id(), offered.get(0).id())
         .forEach((id, kg) -> kgOfOne.merge(id, kg / cavities, Double::sum));
-    Map<Long, MaterialView> byId = materials.byIds(kgOfOne.keySet());
+    Map<Long, MaterialView> byId = materials.all();
     List<String> lack = new ArrayList<>();
     BigDecimal cost = BigDecimal.ZERO;
     for (Map.Entry<Long, Double> each : kgOfOne.entrySet()) {
@@ -230,8 +230,8 @@ class ProductReader {
   /** The page of one product. */
   ProductSheet sheet(long id) {
     ProductView product = products.product(id);
-    MouldView mould = moulds.mould(product.mouldId());
     Known known = new Known();
+    MouldView mould = known.moulds.get(product.mouldId());
     ProductCard card = card(product, known);
     RecipeView recipe = recipes.latest(product.recipeId());
     Recipe mix =
@@ -312,7 +312,7 @@ class ProductReader {
 
   private List<ProductSheet.Take> taken(Map<Long, Double> kgOfOne) {
     Map<Long, MaterialView> byId = materials.byIds(kgOfOne.keySet());
-    Map<Long, BigDecimal> remaining = materials.remainingKg(kgOfOne.keySet());
+    Map<Long, BigDecimal> remaining = stock.remainingKg(kgOfOne.keySet());
     return kgOfOne.entrySet().stream()
         .map(
             e -> {

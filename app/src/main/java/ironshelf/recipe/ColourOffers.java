@@ -6,6 +6,7 @@ import ironshelf.core.recipe.StartingColour;
 import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.material.Stock;
 import ironshelf.material.StockView;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,10 +29,12 @@ public class ColourOffers {
 
   private final RecipeService recipes;
   private final MaterialService materials;
+  private final Stock stock;
 
-  ColourOffers(RecipeService recipes, MaterialService materials) {
+  ColourOffers(RecipeService recipes, MaterialService materials, Stock stock) {
     this.recipes = recipes;
     this.materials = materials;
+    this.stock = stock;
   }
 
   /**
@@ -67,7 +70,7 @@ public class ColourOffers {
             .map(c -> c.name().toLowerCase(java.util.Locale.ROOT))
             .collect(Collectors.toSet());
     boolean plain = own.stream().anyMatch(c -> c.doses().isEmpty());
-    List<MaterialView> shop = materials.stock().stream().map(StockView::material).toList();
+    List<MaterialView> shop = stock.all().stream().map(StockView::material).toList();
     List<ColourOffer> offers = new ArrayList<>();
     for (StartingColour colour : StartingColour.shipped()) {
       String code = colour.pigment();

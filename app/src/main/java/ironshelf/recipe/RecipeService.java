@@ -6,7 +6,6 @@ import ironshelf.core.material.Role;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.RefusedException;
-import ironshelf.core.recipe.Basis;
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchSum;
 import ironshelf.core.recipe.Ingredient;
@@ -15,13 +14,16 @@ import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialRetiring;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.store.Kept;
+import ironshelf.store.UntilChanged;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -54,15 +56,25 @@ public class RecipeService {
   private final ColourwayVersions versions;
   private final MaterialService materials;
 
+  private final Kept<Map<Long, RecipeView>> allRecipes;
+
+  private final Mixes mixes;
+  private final Kept<Map<Long, ColourwayView>> allColourways;
+
   RecipeService(
       RecipeRepository recipes,
       ColourwayRepository colourways,
       ColourwayVersions versions,
-      MaterialService materials) {
+      MaterialService materials,
+      Mixes mixes,
+      UntilChanged changes) {
     this.recipes = recipes;
     this.colourways = colourways;
     this.versions = versions;
     this.materials = materials;
+    this.mixes = mixes;
+    this.allRecipes = changes.keep(this::readRecipes, "recipes");
+    this.allColourways = changes.keep(this::readColourways, "colourways");
   }
 
   /** Keeps a new recipe. */
@@ -103,7 +115,7 @@ public class RecipeService {
       NewRecipe.RecipePart part = ready.parts().get(i);
       MaterialView material = materials.byId(requireNonNull(part.materialId()));
       try {
-        ingredients.add(ingredient(material, requireNonNull(part.basis()), part.amount()));
+        ingredients.add(Mixes.ingredient(material, requireNonNull(part.basis()), part.amount()));
       } catch (RefusedException e) {
         findings.add(
             new Finding(e.findings().get(0).code(), "parts." + i, e.findings().get(0).params()));
@@ -220,18 +232,23 @@ public class RecipeService {
   /** The newest version of a recipe. */
   @Transactional(readOnly = true)
   public RecipeView latest(long firstId) {
-    return recipes.versions(firstId).stream()
-        .findFirst()
-        .map(RecipeEntity::view)
-        .orElseThrow(() -> ProblemException.unknown("recipe", firstId));
+    RecipeView latest = allLatest().get(firstId);
+    if (latest == null) {
+      throw ProblemException.unknown("recipe", firstId);
+    }
+    return latest;
   }
 
   /** All versions by their ids. */
   @Transactional(readOnly = true)
   public Map<Long, RecipeView> allRecipes() {
+    return allRecipes.get();
+  }
+
+  private Map<Long, RecipeView> readRecipes() {
     Map<Long, RecipeView> all = new LinkedHashMap<>();
     recipes.findAll().forEach(r -> all.put(r.id(), r.view()));
-    return all;
+    return Collections.unmodifiableMap(all);
   }
 
   /** The newest version of each recipe, by the recipe's first id. */
@@ -263,14 +280,21 @@ public class RecipeService {
 
   @Transactional(readOnly = true)
   public Map<Long, ColourwayView> allColourways() {
+    return allColourways.get();
+  }
+
+  private Map<Long, ColourwayView> readColourways() {
     Map<Long, ColourwayView> all = new LinkedHashMap<>();
     colourways.findAll().forEach(c -> all.put(c.id(), c.view()));
-    return all;
+    return Collections.unmodifiableMap(all);
   }
 
   @Transactional(readOnly = true)
   public List<ColourwayView> colourwaysOf(long recipeId) {
-    return colourways.findByRecipeIdOrderById(recipeId).stream().map(Colourway::view).toList();
+    return allColourways().values().stream()
+        .filter(c -> c.recipeId() == recipeId)
+        .sorted(Comparator.comparingLong(ColourwayView::id))
+        .toList();
   }
 
   /** The mix of one layer of a product. */
@@ -287,52 +311,7 @@ public class RecipeService {
    */
   @Transactional(readOnly = true)
   public Mix mix(long recipeId, @Nullable Long colourwayId) {
-    RecipeEntity recipe = entity(recipeId);
-    ColourwayView colourway = colourwayId == null ? null : colourway(colourwayId);
-    List<ColourwayView.Dose> doses = colourway == null ? List.of() : colourway.doses();
-    List<Long> materialIds =
-        Stream.concat(
-                recipe.ingredients().stream().map(RecipeIngredient::materialId),
-                doses.stream().map(ColourwayView.Dose::materialId))
-            .toList();
-    Map<Long, MaterialView> byId = materials.byIds(materialIds);
-    List<Ingredient> base = new ArrayList<>();
-    for (RecipeIngredient i : recipe.ingredients()) {
-      base.add(ingredient(byId.get(i.materialId()), i.basis(), i.amount()));
-    }
-    List<Ingredient> pigments =
-        doses.stream()
-            .map(
-                d ->
-                    ingredient(
-                        byId.get(d.materialId()), Basis.PERCENT_OF_BINDER, d.percentOfBinder()))
-            .toList();
-    Recipe plain =
-        new Recipe(
-            base,
-            recipe.airPercent(),
-            recipe.yieldFactor(),
-            recipe.view().workingMinAt20C(),
-            recipe.water(),
-            recipe.batchYieldL());
-    double offset = colourway == null ? 0 : colourway.waterOffsetPercent();
-    return new Mix(plain.inColourway(pigments, offset), materialIds);
-  }
-
-  private static Ingredient ingredient(MaterialView material, Basis basis, double amount) {
-    return new Ingredient(
-        material.name(),
-        material.role(),
-        basis,
-        amount,
-        material.relativeDensity(),
-        material.bulkDensityKgM3(),
-        material.moisturePercent(),
-        material.absorptionPercent(),
-        material.packKg(),
-        material.cementPercent(),
-        material.solidsPercent(),
-        material.largestGrainMm());
+    return mixes.of(recipeId, colourwayId);
   }
 
   private RecipeEntity entity(long id) {

@@ -26,8 +26,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import org.springframework.data.domain.PageRequest;
-import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,7 +34,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class ResultService {
 
-  private static final PageRequest ALL = PageRequest.of(0, 10_000, Sort.by("name"));
   private static final double HOURS_A_WEEK = 168;
 
   private final OrderService orders;
@@ -88,9 +85,12 @@ public class ResultService {
   private List<ResultView.MonthResult> months(Instant since) {
     LocalDate today = LocalDate.now(clock);
     LocalDate from = LocalDate.ofInstant(since, clock.getZone());
-    Map<Long, Instant> sent = dispatches.lastSentByLine();
+    List<OrderView> due = orders.dueBetween(from, today);
+    Map<Long, Instant> sent =
+        dispatches.lastSent(
+            due.stream().flatMap(o -> o.lines().stream()).map(OrderLineView::id).toList());
     Map<YearMonth, List<Due>> byMonth = new TreeMap<>();
-    for (OrderView order : orders.dueBetween(from, today)) {
+    for (OrderView order : due) {
       if (order.stage() == OrderStage.CANCELLED || order.stage() == OrderStage.QUOTE) {
         continue;
       }
@@ -102,11 +102,11 @@ public class ResultService {
           continue;
         }
         LocalDate until = gone ? LocalDate.ofInstant(last, clock.getZone()) : today;
-        Due due =
+        Due one =
             new Due(
                 YearMonth.from(line.due()),
                 Math.max(0, ChronoUnit.DAYS.between(line.due(), until)));
-        byMonth.computeIfAbsent(due.month, m -> new ArrayList<>()).add(due);
+        byMonth.computeIfAbsent(one.month, m -> new ArrayList<>()).add(one);
       }
     }
     return byMonth.entrySet().stream().map(e -> month(e.getKey(), e.getValue())).toList();
@@ -125,7 +125,7 @@ public class ResultService {
   private List<ResultView.MouldResultRow> mouldUse(Instant since, Instant now) {
     Map<Long, CastService.MouldUse> use = castings.use(since, now);
     List<ResultView.MouldResultRow> rows = new ArrayList<>();
-    for (MouldView mould : moulds.moulds("", ALL).items()) {
+    for (MouldView mould : moulds.all().values()) {
       List<CopyView> good =
           mould.copies().stream().filter(c -> c.condition() == CopyCondition.GOOD).toList();
       double ownedH = good.stream().mapToDouble(c -> ownedH(c, since, now)).sum();

@@ -5,7 +5,10 @@ import ironshelf.core.quantity.Findings;
 import ironshelf.core.route.Route;
 import ironshelf.http.ProblemException;
 import ironshelf.station.StationService;
+import ironshelf.store.Kept;
+import ironshelf.store.UntilChanged;
 import java.time.Clock;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -28,10 +31,13 @@ public class RouteService {
   private final Clock clock;
   private final Map<Long, RouteView> known = new ConcurrentHashMap<>();
 
-  RouteService(RouteRepository routes, StationService stations, Clock clock) {
+  private final Kept<Map<Long, RouteView>> all;
+
+  RouteService(RouteRepository routes, StationService stations, Clock clock, UntilChanged changes) {
     this.routes = routes;
     this.stations = stations;
     this.clock = clock;
+    this.all = changes.keep(this::readAll, "routes");
   }
 
   /** Gives a new product its route. */
@@ -85,11 +91,15 @@ public class RouteService {
   /** All routes by id. */
   @Transactional(readOnly = true)
   public Map<Long, RouteView> all() {
-    Map<Long, RouteView> all = new LinkedHashMap<>();
+    return all.get();
+  }
+
+  private Map<Long, RouteView> readAll() {
+    Map<Long, RouteView> byId = new LinkedHashMap<>();
     for (long id : routes.ids()) {
-      all.put(id, route(id));
+      byId.put(id, route(id));
     }
-    return all;
+    return Collections.unmodifiableMap(byId);
   }
 
   /** The current route of each product, by the product. */

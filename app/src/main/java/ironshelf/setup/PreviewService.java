@@ -26,6 +26,7 @@ import ironshelf.core.route.StartingRoutes;
 import ironshelf.http.Catalogue;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.material.Stock;
 import ironshelf.material.StockView;
 import ironshelf.mould.Family;
 import ironshelf.mould.calc.MouldCalcResponse;
@@ -60,6 +61,7 @@ class PreviewService {
   private final RecipeService recipes;
   private final ColourOffers colours;
   private final MaterialService materials;
+  private final Stock stock;
   private final WorkshopService workshop;
   private final Catalogue catalogue;
 
@@ -67,11 +69,13 @@ class PreviewService {
       RecipeService recipes,
       ColourOffers colours,
       MaterialService materials,
+      Stock stock,
       WorkshopService workshop,
       Catalogue catalogue) {
     this.recipes = recipes;
     this.colours = colours;
     this.materials = materials;
+    this.stock = stock;
     this.workshop = workshop;
     this.catalogue = catalogue;
   }
@@ -281,7 +285,7 @@ class PreviewService {
 
   private Map<String, BigDecimal> prices() {
     Map<String, BigDecimal> perKg = new LinkedHashMap<>();
-    for (StockView stock : materials.stock()) {
+    for (StockView stock : stock.all()) {
       MaterialView material = stock.material();
       BigDecimal price = material.pricePerKg();
       if (price != null) {

@@ -1,6 +1,8 @@
 package ironshelf.station;
 
 import ironshelf.http.ProblemException;
+import ironshelf.store.Kept;
+import ironshelf.store.UntilChanged;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,13 +16,18 @@ public class StationService {
 
   private final StationRepository stations;
 
-  StationService(StationRepository stations) {
+  private final Kept<List<StationView>> all;
+
+  StationService(StationRepository stations, UntilChanged changes) {
     this.stations = stations;
+    this.all =
+        changes.keep(
+            () -> stations.findAllByOrderById().stream().map(Station::view).toList(), "stations");
   }
 
   @Transactional(readOnly = true)
   public List<StationView> all() {
-    return stations.findAllByOrderById().stream().map(Station::view).toList();
+    return all.get();
   }
 
   @Transactional(readOnly = true)

@@ -3,6 +3,7 @@ package ironshelf.store;
 import ironshelf.act.Changed;
 import jakarta.annotation.PostConstruct;
 import jakarta.persistence.EntityManagerFactory;
+import java.util.Set;
 import java.util.TreeSet;
 import org.hibernate.engine.spi.SessionFactoryImplementor;
 import org.hibernate.event.service.spi.EventListenerRegistry;
@@ -51,17 +52,17 @@ class ChangeWatch
 
   @Override
   public void onPostInsert(PostInsertEvent event) {
-    changed(event.getPersister());
+    changed(event.getPersister(), event.getEntity());
   }
 
   @Override
   public void onPostUpdate(PostUpdateEvent event) {
-    changed(event.getPersister());
+    changed(event.getPersister(), event.getEntity());
   }
 
   @Override
   public void onPostDelete(PostDeleteEvent event) {
-    changed(event.getPersister());
+    changed(event.getPersister(), event.getEntity());
   }
 
   @Override
@@ -69,7 +70,7 @@ class ChangeWatch
     return false;
   }
 
-  private void changed(EntityPersister persister) {
+  private void changed(EntityPersister persister, Object row) {
     if (!TransactionSynchronizationManager.isSynchronizationActive()) {
       return;
     }
@@ -80,11 +81,27 @@ class ChangeWatch
       TransactionSynchronizationManager.registerSynchronization(tables);
     }
     tables.names.add(persister.getIdentifierTableName());
+    if (row instanceof OfPour of) {
+      tables.add(of);
+    }
   }
 
   /** What one transaction changed; one within another has its own. */
   private final class Tables implements TransactionSynchronization {
-    private final TreeSet<String> names = new TreeSet<>();
+    private final Set<String> names = new TreeSet<>();
+    private final Set<Long> pours = new TreeSet<>();
+    private final Set<Long> casts = new TreeSet<>();
+
+    private void add(OfPour row) {
+      Long pour = row.pourOf();
+      if (pour != null) {
+        pours.add(pour);
+      }
+      Long cast = row.castOf();
+      if (cast != null) {
+        casts.add(cast);
+      }
+    }
 
     @Override
     public void suspend() {
@@ -98,7 +115,7 @@ class ChangeWatch
 
     @Override
     public void afterCommit() {
-      events.publishEvent(new Changed(names));
+      events.publishEvent(new Changed(names, pours, casts));
     }
 
     @Override

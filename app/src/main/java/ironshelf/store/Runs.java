@@ -20,6 +20,11 @@ public final class Runs {
   /** Up to so many are asked for by their numbers. */
   private static final int FEW = 50;
 
+  /** One wanted among so many is better asked for by its number. */
+  private static final int SPARSE = 10;
+
+  private static final int MANY = 200;
+
   private Runs() {}
 
   /**
@@ -39,9 +44,22 @@ public final class Runs {
     if (wanted.size() <= FEW) {
       return few.apply(wanted);
     }
+    long span = Collections.max(wanted) - Collections.min(wanted);
+    if (span > (long) wanted.size() * SPARSE) {
+      return fewAtATime(wanted, few);
+    }
     List<T> found =
         new ArrayList<>(between.apply(Collections.min(wanted), Collections.max(wanted)));
     found.removeIf(t -> !wanted.contains(numberOf.applyAsLong(t)));
+    return found;
+  }
+
+  private static <T> List<T> fewAtATime(Set<Long> wanted, Function<Collection<Long>, List<T>> few) {
+    List<Long> sorted = wanted.stream().sorted().toList();
+    List<T> found = new ArrayList<>();
+    for (int i = 0; i < sorted.size(); i += MANY) {
+      found.addAll(few.apply(sorted.subList(i, Math.min(i + MANY, sorted.size()))));
+    }
     return found;
   }
 }

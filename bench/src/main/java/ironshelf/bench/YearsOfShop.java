@@ -49,7 +49,7 @@ public final class YearsOfShop {
           "READINGS");
 
   private static final long APART = 10_000_000L;
-  private static final int TIMES = 20;
+  private static final int TIMES = 40;
 
   private YearsOfShop() {}
 

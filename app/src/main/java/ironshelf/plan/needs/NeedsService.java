@@ -7,6 +7,7 @@ import ironshelf.core.material.Needs.Use;
 import ironshelf.core.material.Role;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.material.Stock;
 import ironshelf.material.StockView;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -34,11 +35,13 @@ public class NeedsService {
 
   private final UseOfCasts uses;
   private final MaterialService materials;
+  private final Stock stock;
   private final Clock clock;
 
-  NeedsService(UseOfCasts uses, MaterialService materials, Clock clock) {
+  NeedsService(UseOfCasts uses, MaterialService materials, Stock stock, Clock clock) {
     this.uses = uses;
     this.materials = materials;
+    this.stock = stock;
     this.clock = clock;
   }
 
@@ -56,7 +59,7 @@ public class NeedsService {
     }
     List<LocalDate> weeks = weeks(casts);
     List<NeedsView.NeedView> needs = new ArrayList<>();
-    for (StockView stock : materials.stock()) {
+    for (StockView stock : stock.all()) {
       List<Use> own = byMaterial.getOrDefault(stock.material().id(), List.of());
       if (!own.isEmpty() && stock.material().role() != Role.WATER) {
         needs.add(need(stock, own, weeks));

@@ -5,6 +5,7 @@ import ironshelf.core.pour.PourInput;
 import ironshelf.core.recipe.BatchResult;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.material.Stock;
 import ironshelf.mould.DrawnMould;
 import ironshelf.mould.MouldService;
 import ironshelf.product.ProductLayer;
@@ -34,6 +35,7 @@ public class UseOfCasts {
   private final MouldService moulds;
   private final RecipeService recipes;
   private final MaterialService materials;
+  private final Stock stock;
   private final WorkshopService workshop;
 
   UseOfCasts(
@@ -41,11 +43,13 @@ public class UseOfCasts {
       MouldService moulds,
       RecipeService recipes,
       MaterialService materials,
+      Stock stock,
       WorkshopService workshop) {
     this.products = products;
     this.moulds = moulds;
     this.recipes = recipes;
     this.materials = materials;
+    this.stock = stock;
     this.workshop = workshop;
   }
 
@@ -107,7 +111,7 @@ public class UseOfCasts {
   public Map<Integer, List<String>> lacking(List<PourUse> inOrder) {
     Map<Integer, Map<Long, Double>> uses = of(inOrder);
     List<Long> ids = uses.values().stream().flatMap(u -> u.keySet().stream()).distinct().toList();
-    Map<Long, BigDecimal> remaining = materials.remainingKg(ids);
+    Map<Long, BigDecimal> remaining = stock.remainingKg(ids);
     Map<Long, MaterialView> byId = materials.byIds(ids);
     Map<Long, Double> taken = new HashMap<>();
     Map<Integer, List<String>> lacking = new HashMap<>();

@@ -35,6 +35,10 @@ class NotedFact {
     this.fact = fact;
   }
 
+  long pourId() {
+    return pourId;
+  }
+
   PourFact fact() {
     return fact;
   }

@@ -2,7 +2,6 @@ package ironshelf.pour.script;
 
 import static java.util.stream.Collectors.toMap;
 
-import ironshelf.core.pour.script.PourFact;
 import ironshelf.core.pour.script.PourState;
 import ironshelf.http.PageOf;
 import ironshelf.pour.PourBrief;
@@ -14,6 +13,7 @@ import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import java.time.Instant;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -82,10 +82,12 @@ class PourList {
             wanted.colourwayId(),
             page);
     Map<Long, PourState.Status> stand =
-        sessions.findAllById(found.getContent()).stream()
-            .collect(toMap(PourSession::pourId, PourSession::status));
+        sessions.stands(found.getContent()).stream()
+            .collect(
+                toMap(PourSessionRepository.Stand::pourId, PourSessionRepository.Stand::status));
     Map<Long, PourBrief> briefs =
         reader.briefs(found.getContent()).stream().collect(toMap(PourBrief::id, b -> b));
+    Map<Long, String> people = people(found.getContent());
     return PageOf.of(
         found,
         id -> {
@@ -105,16 +107,20 @@ class PourList {
                   ? PourRow.PourStands.UNDONE
                   : PourRow.PourStands.valueOf(
                       stand.getOrDefault(id, PourState.Status.RECORDED).name()),
-              person(id));
+              people.get(id));
         });
   }
 
-  private @Nullable String person(long id) {
-    return facts
-        .findFirstByPourIdOrderByIdDesc(id)
-        .map(NotedFact::fact)
-        .map(PourFact::person)
-        .orElse(null);
+  /** Who pressed last, by the pour. */
+  private Map<Long, String> people(List<Long> ids) {
+    Map<Long, String> people = new HashMap<>();
+    for (NotedFact last : facts.lastOf(ids)) {
+      String person = last.fact().person();
+      if (person != null) {
+        people.put(last.pourId(), person);
+      }
+    }
+    return people;
   }
 
   /** Ids of what has that in its name; one that nothing has where there is none. */

@@ -20,6 +20,16 @@ interface PourSessionRepository extends JpaRepository<PourSession, Long> {
   @Query("select s from PourSession s where s.pourId = :pourId")
   Optional<PourSession> toChange(long pourId);
 
+  /** How far a pour is. */
+  record Stand(long pourId, PourState.Status status) {}
+
+  @Query(
+      """
+      select new ironshelf.pour.script.PourSessionRepository$Stand(s.pourId, s.status)
+      from PourSession s where s.pourId in :pourIds
+      """)
+  List<Stand> stands(Collection<Long> pourIds);
+
   List<PourSession> findByStatusOrderByOpenedAt(PourState.Status status);
 
   /**
@@ -31,18 +41,21 @@ interface PourSessionRepository extends JpaRepository<PourSession, Long> {
    */
   @Query(
       """
-      select p.id from Pour p left join PourSession s on s.pourId = p.id
+      select p.id from Pour p
       where p.besideId is null
         and (:from is null or p.pouredAt >= :from) and (:to is null or p.pouredAt < :to)
         and (:undone is null or (:undone = true and p.undoneAt is not null)
           or (:undone = false and p.undoneAt is null))
-        and (:status is null or s.status = :status or (s.status is null and :recorded = true))
+        and (:status is null
+          or exists (select 1 from PourSession s where s.pourId = p.id and s.status = :status)
+          or (:recorded = true
+            and not exists (select 1 from PourSession s where s.pourId = p.id)))
         and (:searched = false or p.recipeId in :recipes or p.colourwayId in :colourways
           or exists (select 1 from PourFill f join Cast c on c.id = f.castId
             join Copy k on k.id = c.copyId
             where f.pourId = p.id and (f.productId in :products or upper(k.code) = :code)))
         and (:colourwayId is null or p.colourwayId = :colourwayId)
-      order by p.pouredAt desc, p.id desc
+      order by p.besideId, p.pouredAt desc, p.id desc
       """)
   Page<Long> find(
       @Nullable Instant from,

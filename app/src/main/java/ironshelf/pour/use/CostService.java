@@ -6,19 +6,24 @@ import ironshelf.core.piece.PieceCost;
 import ironshelf.mould.MouldService;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
+import ironshelf.pour.PourFillView;
+import ironshelf.pour.PourTaken;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import ironshelf.route.RouteLine;
 import ironshelf.route.RouteService;
+import ironshelf.route.RouteView;
 import ironshelf.workshop.WorkshopService;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -59,18 +64,20 @@ class CostService {
   }
 
   /** The mean cost of a product's good pieces, product by product. */
-  List<UseView.ProductCost> byProduct(UseLedger.Used used) {
+  List<UseView.ProductCost> byProduct(List<Bowl> bowls) {
     Known known = new Known();
     Map<Long, Sum> sums = new LinkedHashMap<>();
-    used.entries().forEach(e -> sum(sums, e.piece()).add(e));
-    used.parts().forEach(p -> sum(sums, p.piece()).add(p, known));
+    for (Bowl bowl : bowls) {
+      bowl.rows().forEach(row -> sum(sums, row.productId()).add(row));
+      bowl.filled().forEach(f -> sum(sums, f.fill().productId()).add(bowl.taken(), f, known));
+    }
     return sums.entrySet().stream()
         .map(e -> cost(known.products.get(e.getKey()), e.getValue(), known))
         .toList();
   }
 
-  private static Sum sum(Map<Long, Sum> sums, PieceView piece) {
-    return sums.computeIfAbsent(piece.productId(), id -> new Sum());
+  private static Sum sum(Map<Long, Sum> sums, long productId) {
+    return sums.computeIfAbsent(productId, id -> new Sum());
   }
 
   private static UseView.ProductCost cost(ProductView product, Sum sum, Known known) {
@@ -88,12 +95,14 @@ class CostService {
         product.price());
   }
 
-  /** What one piece cost of which these are all entries and parts. */
-  PieceCost ofOne(PieceView piece, UseLedger.Used mine) {
+  /** What one piece cost of which alone these bowls tell. */
+  PieceCost ofOne(PieceView piece, List<Bowl> mine) {
     Known known = new Known();
     Sum sum = new Sum();
-    mine.entries().forEach(sum::add);
-    mine.parts().forEach(p -> sum.add(p, known));
+    for (Bowl bowl : mine) {
+      bowl.rows().forEach(sum::add);
+      bowl.filled().forEach(f -> sum.add(bowl.taken(), f, known));
+    }
     return sum.each(known.scrapShare(piece.productId()));
   }
 
@@ -104,7 +113,8 @@ class CostService {
     private final Map<Long, PieceService.Fate> fates = pieces.fates();
     private final Map<Long, Double> filling = learned.perPiece();
     private final BigDecimal rate = workshop.view().ratePerHour();
-    private final Map<Long, Double> routeMinutes = new HashMap<>();
+    private final Map<Long, RouteView> routes = CostService.this.routes.all();
+    private final Map<List<Long>, Double> routeMinutes = new HashMap<>();
     private final Map<Long, BigDecimal> wear = new HashMap<>();
 
     double scrapShare(long productId) {
@@ -123,10 +133,13 @@ class CostService {
     double routeMin(long routeId, long recipeId) {
       RecipeView recipe = recipes.get(recipeId);
       return routeMinutes.computeIfAbsent(
-          routeId,
-          id ->
+          List.of(routeId, recipeId),
+          ids ->
               RouteLine.of(
-                      routes.route(id).route().withAges(recipe.demouldAgeH(), recipe.sealAfterH()))
+                      routes
+                          .get(routeId)
+                          .route()
+                          .withAges(recipe.demouldAgeH(), recipe.sealAfterH()))
                   .stream()
                   .mapToDouble(RouteLine::attendedMin)
                   .sum());
@@ -143,33 +156,38 @@ class CostService {
 
   /** What some pieces cost together. */
   private static final class Sum {
-    private final Map<Long, PieceView> pieces = new HashMap<>();
+    private final Set<Long> pieces = new HashSet<>();
     private BigDecimal materials = BigDecimal.ZERO;
     private BigDecimal wear = BigDecimal.ZERO;
     private BigDecimal goods = BigDecimal.ZERO;
     private BigDecimal labour = BigDecimal.ZERO;
 
-    void add(UseLedger.Entry entry) {
-      materials = entry.cost() == null ? materials : materials.add(entry.cost());
+    void add(Bowl.Row row) {
+      materials = row.cost() == null ? materials : materials.add(row.cost());
     }
 
-    void add(UseLedger.Part part, Known known) {
-      PieceView piece = part.piece();
-      BigDecimal rate = requireNonNullElse(part.bowl().ratePerHour(), known.rate);
-      double minutes = known.mixMin(part.bowl().recipeId()) * part.share();
+    void add(PourTaken bowl, Bowl.Filled filled, Known known) {
+      PourFillView fill = filled.fill();
+      double minutes = known.mixMin(bowl.recipeId()) * filled.share();
       // Filling, route, wear and goods are a piece's own, of however many bowls it was filled.
-      if (pieces.putIfAbsent(piece.id(), piece) == null) {
+      long own = filled.pieceIds().stream().filter(pieces::add).count();
+      if (own > 0) {
         minutes +=
-            known.fillingMin(piece.productId())
-                + known.routeMin(piece.routeId(), part.bowl().recipeId());
-        BigDecimal wearEach = part.fill().wearEach();
-        BigDecimal goodsEach = part.fill().goodsEach();
-        wear = wear.add(wearEach == null ? known.wearNow(piece.productId()) : wearEach);
+            own
+                * (known.fillingMin(fill.productId())
+                    + known.routeMin(filled.routeId(), bowl.recipeId()));
+        BigDecimal times = BigDecimal.valueOf(own);
+        BigDecimal wearEach = fill.wearEach();
+        BigDecimal goodsEach = fill.goodsEach();
+        wear =
+            wear.add(times.multiply(wearEach == null ? known.wearNow(fill.productId()) : wearEach));
         goods =
             goods.add(
-                goodsEach == null ? known.products.get(piece.productId()).goods() : goodsEach);
+                times.multiply(
+                    goodsEach == null ? known.products.get(fill.productId()).goods() : goodsEach));
       }
-      labour = labour.add(PieceCost.labour(minutes, rate));
+      labour =
+          labour.add(PieceCost.labour(minutes, requireNonNullElse(bowl.ratePerHour(), known.rate)));
     }
 
     PieceCost each(double scrapShare) {

@@ -4,10 +4,11 @@ import ironshelf.core.recipe.Learned;
 import ironshelf.mould.DrawnMould;
 import ironshelf.mould.MouldService;
 import ironshelf.pour.PourFillView;
-import ironshelf.pour.PourReader;
 import ironshelf.pour.PourTaken;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
+import ironshelf.store.Kept;
+import ironshelf.store.UntilChanged;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -18,18 +19,17 @@ import org.springframework.stereotype.Component;
 @Component
 class LearnedMinutes {
 
-  private final PourReader pours;
+  private final Bowls bowls;
   private final ProductService products;
   private final MouldService moulds;
 
-  private final UntilChanged<Map<Long, Double>> perPiece;
+  private final Kept<Map<Long, Double>> perPiece;
 
-  LearnedMinutes(
-      PourReader pours, ProductService products, MouldService moulds, BookChanges changes) {
-    this.pours = pours;
+  LearnedMinutes(Bowls bowls, ProductService products, MouldService moulds, UntilChanged changes) {
+    this.bowls = bowls;
     this.products = products;
     this.moulds = moulds;
-    this.perPiece = new UntilChanged<>(changes, this::ofAll);
+    this.perPiece = changes.keepBut(this::ofAll, UseService.FREE);
   }
 
   /** Of every product that was timed, what it is now taken to need. */
@@ -40,7 +40,7 @@ class LearnedMinutes {
   private Map<Long, Double> ofAll() {
     Map<Long, ProductView> all = products.all();
     Map<Long, Double> minutes = new LinkedHashMap<>();
-    of(pours.takenTogether(), all)
+    of(bowls.together().stream().map(Bowl::taken).toList(), all)
         .forEach(
             (product, learned) -> {
               if (learned.count() > 0) {

@@ -1,6 +1,6 @@
 package ironshelf.pour.use;
 
-import static java.util.stream.Collectors.groupingBy;
+import static java.util.Objects.requireNonNullElse;
 
 import ironshelf.core.material.Role;
 import ironshelf.core.material.Water;
@@ -10,9 +10,6 @@ import ironshelf.core.recipe.BatchSum;
 import ironshelf.core.recipe.Learned;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
-import ironshelf.piece.PieceService;
-import ironshelf.piece.PieceView;
-import ironshelf.pour.PourReader;
 import ironshelf.pour.PourTaken;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
@@ -20,11 +17,15 @@ import ironshelf.recipe.ColourwayVersions;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.NewRecipe;
 import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.RecipeView;
+import ironshelf.store.Kept;
+import ironshelf.store.UntilChanged;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -33,52 +34,59 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class LearnedService {
 
-  private final PourReader pours;
+  private final Bowls bowls;
   private final RecipeService recipes;
   private final MaterialService materials;
   private final ProductService products;
   private final LearnedMinutes minutes;
-  private final PieceService pieces;
   private final WorkingTimes working;
   private final ColourwayVersions versions;
 
+  /** By the recipe, once it was asked for. */
+  private final Kept<Map<Long, LearnedView>> learned;
+
   LearnedService(
-      PourReader pours,
+      Bowls bowls,
       RecipeService recipes,
       MaterialService materials,
       ProductService products,
       LearnedMinutes minutes,
-      PieceService pieces,
       WorkingTimes working,
-      ColourwayVersions versions) {
-    this.pours = pours;
+      ColourwayVersions versions,
+      UntilChanged changes) {
+    this.learned = changes.keepBut(ConcurrentHashMap::new, UseService.FREE);
+    this.bowls = bowls;
     this.recipes = recipes;
     this.materials = materials;
     this.products = products;
     this.minutes = minutes;
-    this.pieces = pieces;
     this.working = working;
     this.versions = versions;
   }
 
   LearnedView learned(long recipeId) {
+    return learned.get().computeIfAbsent(recipeId, this::read);
+  }
+
+  private LearnedView read(long recipeId) {
     long firstId = recipes.recipe(recipeId).firstId();
     NewRecipe used = recipes.kept(recipeId);
     Map<Long, ProductView> productsById = products.all();
-    List<PourTaken> own =
-        pours.takenTogether().stream()
-            .filter(p -> recipes.recipe(p.recipeId()).firstId() == firstId)
+    Map<Long, MaterialView> byId = materials.all();
+    Map<Long, RecipeView> versionsById = recipes.allRecipes();
+    List<Bowl> bowlsOfIt =
+        bowls.together().stream()
+            .filter(b -> versionsById.get(b.taken().recipeId()).firstId() == firstId)
             .toList();
-    Retentions retained =
-        new Retentions(
-            productsById,
-            pieces.ofPours(own.stream().map(PourTaken::sessionId).toList()).stream()
-                .collect(groupingBy(PieceView::castId)));
+    List<PourTaken> own = bowlsOfIt.stream().map(Bowl::taken).toList();
+    Mixes mixes = new Mixes(recipeId, byId);
+    Retentions retained = Retentions.of(productsById, bowlsOfIt);
     List<Double> yields = new ArrayList<>();
     List<Double> retentions = new ArrayList<>();
-    for (PourTaken pour : own) {
+    for (Bowl bowl : bowlsOfIt) {
+      PourTaken pour = bowl.taken();
       double wentKg = pour.wentKg().doubleValue();
-      double promisedL = promisedL(pour, recipeId);
+      double promisedL = mixes.promisedL(pour);
       double filledL = pour.filledL();
       if (pour.measured() && pour.leftKg() != null && filledL > 0) {
         double filledKg = wentKg - pour.leftKg().doubleValue() - pour.thrownKg().doubleValue();
@@ -90,7 +98,7 @@ class LearnedService {
           pour.measured()
               ? OptionalDouble.of(wentKg * filledL / promisedL)
               : OptionalDouble.empty();
-      retained.of(pour, own, filledKg).ifPresent(retentions::add);
+      retained.of(bowl, filledKg).ifPresent(retentions::add);
     }
     return new LearnedView(
         used.yieldFactor(),
@@ -99,7 +107,7 @@ class LearnedService {
         Learned.of(used.retention(), retentions),
         used.workingMinAt20C(),
         working.learned(firstId, used.workingMinAt20C()),
-        water(firstId, own),
+        water(firstId, own, byId),
         minutes(own, productsById));
   }
 
@@ -115,43 +123,68 @@ class LearnedService {
         .toList();
   }
 
-  /**
-   * What the recipe promises of that which went in: air, its yield, and what a bag declares (see
-   * {@link BatchSum}), each material as moist as its recipe takes it.
-   */
-  private double promisedL(PourTaken pour, long recipeId) {
-    RecipeService.Mix mix = recipes.mix(recipeId, pour.colourwayId());
-    List<BatchResult.Line> lines = BatchSum.of(BatchRequest.ofOneLitre(mix.recipe())).lines();
-    Map<Long, Double> litresPerKg = new HashMap<>();
-    double absoluteL = 0;
-    for (int i = 0; i < lines.size(); i++) {
-      BatchResult.Line line = lines.get(i);
-      absoluteL += line.absoluteL();
-      litresPerKg.put(mix.materialIds().get(i), line.absoluteL() / line.massKg());
+  /** What a recipe promises of what went into bowls, each of its colourways worked out once. */
+  private final class Mixes {
+
+    /** By the material. */
+    private record Litres(Map<Long, Double> perKg, double ofOneLitreL) {}
+
+    private final long recipeId;
+    private final Map<Long, MaterialView> byId;
+    private final Map<Long, Litres> byColourway = new HashMap<>();
+
+    Mixes(long recipeId, Map<Long, MaterialView> byId) {
+      this.recipeId = recipeId;
+      this.byId = byId;
     }
-    Map<Long, MaterialView> byId = materials.byIds(ids(pour));
-    double wentL = 0;
-    for (PourTaken.Taken t : pour.taken()) {
-      // What no line of the recipe has was added at the bench.
-      double own = 1 / (byId.get(t.materialId()).relativeDensity() * Water.DENSITY_KG_L);
-      wentL += t.actualKg().doubleValue() * litresPerKg.getOrDefault(t.materialId(), own);
+
+    /**
+     * What the recipe promises of that which went in: air, its yield, and what a bag declares (see
+     * {@link BatchSum}), each material as moist as its recipe takes it.
+     */
+    double promisedL(PourTaken pour) {
+      Litres litres = byColourway.computeIfAbsent(pour.colourwayId(), this::litres);
+      double wentL = 0;
+      for (PourTaken.Taken t : pour.taken()) {
+        // What no line of the recipe has was added at the bench.
+        double own = 1 / (byId.get(t.materialId()).relativeDensity() * Water.DENSITY_KG_L);
+        wentL += t.actualKg().doubleValue() * litres.perKg.getOrDefault(t.materialId(), own);
+      }
+      return wentL / litres.ofOneLitreL;
     }
-    return wentL / absoluteL;
+
+    private Litres litres(long colourwayId) {
+      RecipeService.Mix mix = recipes.mix(recipeId, colourwayId);
+      List<BatchResult.Line> lines = BatchSum.of(BatchRequest.ofOneLitre(mix.recipe())).lines();
+      Map<Long, Double> perKg = new HashMap<>();
+      double absoluteL = 0;
+      for (int i = 0; i < lines.size(); i++) {
+        BatchResult.Line line = lines.get(i);
+        absoluteL += line.absoluteL();
+        perKg.put(mix.materialIds().get(i), line.absoluteL() / line.massKg());
+      }
+      return new Litres(perKg, absoluteL);
+    }
   }
 
-  private List<LearnedView.LearnedWater> water(long firstId, List<PourTaken> own) {
+  private List<LearnedView.LearnedWater> water(
+      long firstId, List<PourTaken> own, Map<Long, MaterialView> byId) {
     List<LearnedView.LearnedWater> water = new ArrayList<>();
+    Map<List<Number>, ColourwayView> was = new HashMap<>();
     for (ColourwayView colourway : recipes.colourwaysOf(firstId)) {
       List<Double> factors = new ArrayList<>();
       for (PourTaken pour : own) {
         if (pour.colourwayId() != colourway.id()) {
           continue;
         }
-        Map<Long, MaterialView> byId = materials.byIds(ids(pour));
         double asked = waterKg(pour, byId, false);
         if (asked > 0 && isWaterMeasured(pour, byId)) {
           double factor = waterKg(pour, byId, true) / asked;
-          double offset = versions.of(colourway.id(), pour.colourwayVersion()).waterOffsetPercent();
+          double offset =
+              was.computeIfAbsent(
+                      List.of(colourway.id(), requireNonNullElse(pour.colourwayVersion(), 0)),
+                      k -> versions.of(colourway.id(), pour.colourwayVersion()))
+                  .waterOffsetPercent();
           factors.add((1 + offset / 100) * factor);
         }
       }
@@ -180,9 +213,5 @@ class LearnedService {
         .filter(t -> byId.get(t.materialId()).role() == Role.WATER)
         .mapToDouble(t -> (actual ? t.actualKg() : t.askedKg()).doubleValue())
         .sum();
-  }
-
-  private static List<Long> ids(PourTaken pour) {
-    return pour.taken().stream().map(PourTaken.Taken::materialId).toList();
   }
 }

@@ -3,7 +3,6 @@ package ironshelf.pour.use;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toSet;
 
-import ironshelf.piece.PieceView;
 import ironshelf.pour.PourFillView;
 import ironshelf.pour.PourTaken;
 import ironshelf.product.ProductView;
@@ -17,21 +16,27 @@ import java.util.Set;
  * filled alone, and only those whose pieces were all weighed.
  *
  * @param products all of them, by id
- * @param pieces all of the pours, by the copy's cast
+ * @param bySession all that was poured of the recipe: what else of a session may have gone into the
+ *     same copies
  */
-record Retentions(Map<Long, ProductView> products, Map<Long, List<PieceView>> pieces) {
+record Retentions(Map<Long, ProductView> products, Map<Long, List<Bowl>> bySession) {
+
+  static Retentions of(Map<Long, ProductView> products, List<Bowl> bowls) {
+    return new Retentions(products, bowls.stream().collect(groupingBy(b -> b.taken().sessionId())));
+  }
 
   /**
    * Of one pour: from the copies whose filling was weighed; where none was, from all of them
    * together.
    *
-   * @param others what else was poured, which may have gone into the same copies
    * @param filledKg what went into all its copies by the sum, where that is known
    */
-  OptionalDouble of(PourTaken pour, List<PourTaken> others, OptionalDouble filledKg) {
+  OptionalDouble of(Bowl bowl, OptionalDouble filledKg) {
+    PourTaken pour = bowl.taken();
     Set<Long> shared =
-        others.stream()
-            .filter(o -> o.sessionId() == pour.sessionId() && o.id() != pour.id())
+        bySession.get(pour.sessionId()).stream()
+            .map(Bowl::taken)
+            .filter(o -> o.id() != pour.id())
             .flatMap(o -> o.fills().stream())
             .map(PourFillView::castId)
             .collect(toSet());
@@ -41,7 +46,7 @@ record Retentions(Map<Long, ProductView> products, Map<Long, List<PieceView>> pi
     double dryKg = 0;
     double allDryKg = 0;
     for (Map.Entry<Long, List<PourFillView>> copy : copies.entrySet()) {
-      double dry = shared.contains(copy.getKey()) ? Double.NaN : dryKg(copy.getValue());
+      double dry = shared.contains(copy.getKey()) ? Double.NaN : dryKg(bowl, copy.getValue());
       double wet =
           copy.getValue().stream().mapToDouble(f -> f.kg() == null ? Double.NaN : f.kg()).sum();
       allDryKg += dry;
@@ -59,15 +64,13 @@ record Retentions(Map<Long, ProductView> products, Map<Long, List<PieceView>> pi
   }
 
   /** What a copy's pieces weigh without hardware; NaN where that is not known of all of them. */
-  private double dryKg(List<PourFillView> fills) {
+  private double dryKg(Bowl bowl, List<PourFillView> fills) {
     ProductView product = products.get(fills.get(0).productId());
-    List<PieceView> mine = pieces.getOrDefault(fills.get(0).castId(), List.of());
-    if (product.layers().size() != 1 || mine.isEmpty()) {
+    Bowl.Made made = bowl.made().get(fills.get(0).castId());
+    if (product.layers().size() != 1 || made == null || made.massKg() == null) {
       return Double.NaN;
     }
     double hardwareKg = product.target() == null ? 0 : product.target().hardwareKg();
-    return mine.stream()
-        .mapToDouble(p -> p.massKg() == null ? Double.NaN : p.massKg().doubleValue() - hardwareKg)
-        .sum();
+    return made.massKg() - made.pieces() * hardwareKg;
   }
 }

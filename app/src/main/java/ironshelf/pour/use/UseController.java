@@ -31,6 +31,9 @@ class UseController {
           "cost",
           "currency");
 
+  /** Pours on the page, or it has no end; the table has all of them. */
+  private static final int MOST_POURS = 60;
+
   private final UseService use;
   private final LearnedService learned;
   private final WasteUse waste;
@@ -57,7 +60,7 @@ class UseController {
 
   @GetMapping("/api/use")
   UseView use(@RequestParam(defaultValue = "product") UseService.By by) {
-    return use.use(by);
+    return use.use(by, MOST_POURS);
   }
 
   /** Mix that was thrown away, or that nobody could account for, the latest first. */
@@ -69,7 +72,10 @@ class UseController {
   /** The same as a table: masses in kg and as the shop says them, amounts with the currency. */
   @GetMapping(path = "/api/exchange/use.csv", produces = CsvTable.TYPE)
   ResponseEntity<String> table(@RequestParam(defaultValue = "product") UseService.By by) {
-    return CsvTable.file("use.csv", COLUMNS, use.use(by).rows().stream().map(this::cells).toList());
+    return CsvTable.file(
+        "use.csv",
+        COLUMNS,
+        use.use(by, Integer.MAX_VALUE).rows().stream().map(this::cells).toList());
   }
 
   private Map<String, String> cells(UseView.UseRow row) {

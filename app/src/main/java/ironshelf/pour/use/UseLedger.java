@@ -10,7 +10,6 @@ import ironshelf.pour.PourFillView;
 import ironshelf.pour.PourTaken;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -38,7 +37,6 @@ class UseLedger {
   record Entry(
       long pourId,
       long colourwayId,
-      Instant pouredAt,
       PieceView piece,
       long materialId,
       BigDecimal askedKg,
@@ -50,14 +48,19 @@ class UseLedger {
    *
    * @param share of all that went into copies, by litres, 0 to 1
    */
-  record Part(PourTaken bowl, PourFillView fill, PieceView piece, double share) {}
+  record Part(PourFillView fill, PieceView piece, double share) {}
 
-  /** What pours took, and the parts that pieces have of their bowls. */
-  record Used(List<Entry> entries, List<Part> parts) {
+  /** What a bowl took, and the parts that pieces have of it. */
+  record Used(PourTaken bowl, List<Entry> entries, List<Part> parts) {
+
+    List<PieceView> pieces() {
+      return parts.stream().map(Part::piece).distinct().toList();
+    }
 
     /** Of these pieces alone. */
     Used of(Predicate<PieceView> some) {
       return new Used(
+          bowl,
           entries.stream().filter(e -> some.test(e.piece())).toList(),
           parts.stream().filter(p -> some.test(p.piece())).toList());
     }
@@ -81,29 +84,32 @@ class UseLedger {
             .toList());
   }
 
-  Used used(List<PourTaken> pours) {
+  List<Used> used(List<PourTaken> pours) {
     LotPrices.OfPours perKg = perKg(pours);
-    List<Part> parts = new ArrayList<>();
     List<Long> castIds =
         pours.stream().flatMap(p -> p.fills().stream()).map(PourFillView::castId).toList();
     Map<Long, List<PieceView>> byCast =
         pieces.ofCasts(castIds).stream().collect(groupingBy(PieceView::castId));
+    return pours.stream().map(pour -> used(pour, byCast, perKg)).toList();
+  }
+
+  private static Used used(
+      PourTaken pour, Map<Long, List<PieceView>> byCast, LotPrices.OfPours perKg) {
+    List<Part> parts = new ArrayList<>();
     List<Entry> entries = new ArrayList<>();
-    for (PourTaken pour : pours) {
-      List<PieceView> made = new ArrayList<>();
-      List<Double> litres = new ArrayList<>();
-      for (PourFillView fill : pour.fills()) {
-        List<PieceView> own = byCast.getOrDefault(fill.castId(), List.of());
-        double each = fill.litres() / Math.max(1, own.size());
-        made.addAll(own);
-        litres.addAll(Collections.nCopies(own.size(), each));
-        own.forEach(p -> parts.add(new Part(pour, fill, p, each / pour.filledL())));
-      }
-      if (!made.isEmpty()) {
-        pour.taken().forEach(taken -> share(entries, pour, taken, made, litres, perKg));
-      }
+    List<PieceView> made = new ArrayList<>();
+    List<Double> litres = new ArrayList<>();
+    for (PourFillView fill : pour.fills()) {
+      List<PieceView> own = byCast.getOrDefault(fill.castId(), List.of());
+      double each = fill.litres() / Math.max(1, own.size());
+      made.addAll(own);
+      litres.addAll(Collections.nCopies(own.size(), each));
+      own.forEach(p -> parts.add(new Part(fill, p, each / pour.filledL())));
     }
-    return new Used(entries, parts);
+    if (!made.isEmpty()) {
+      pour.taken().forEach(taken -> share(entries, pour, taken, made, litres, perKg));
+    }
+    return new Used(pour, entries, parts);
   }
 
   private static void share(
@@ -121,7 +127,6 @@ class UseLedger {
           new Entry(
               pour.sessionId(),
               pour.colourwayId(),
-              pour.pouredAt(),
               made.get(i),
               taken.materialId(),
               asked.get(i),

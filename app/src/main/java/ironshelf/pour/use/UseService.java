@@ -1,7 +1,6 @@
 package ironshelf.pour.use;
 
-import static java.util.stream.Collectors.groupingBy;
-import static java.util.stream.Collectors.toList;
+import static java.util.stream.Collectors.toSet;
 
 import ironshelf.core.piece.PieceCost;
 import ironshelf.http.ProblemException;
@@ -14,16 +13,20 @@ import ironshelf.pour.PourTaken;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.RecipeService;
+import ironshelf.store.Kept;
+import ironshelf.store.UntilChanged;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;
 import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,9 +44,13 @@ public class UseService {
     PIECE
   }
 
+  /** Tables that say nothing of what things cost. */
+  static final Set<String> FREE = Set.of("acts", "photos", "plans", "readings");
+
   /** Rows of the latest pieces only, or the list has no end. */
   private static final int MOST_PIECES = 60;
 
+  private final Bowls bowls;
   private final UseLedger ledger;
   private final CostService costs;
   private final PourReader pours;
@@ -52,9 +59,10 @@ public class UseService {
   private final PieceService pieces;
   private final RecipeService recipes;
   private final Clock clock;
-  private final UntilChanged<List<UseView.ProductCost>> productCosts;
+  private final Kept<List<UseView.ProductCost>> productCosts;
 
   UseService(
+      Bowls bowls,
       UseLedger ledger,
       CostService costs,
       PourReader pours,
@@ -63,7 +71,8 @@ public class UseService {
       PieceService pieces,
       RecipeService recipes,
       Clock clock,
-      BookChanges changes) {
+      UntilChanged changes) {
+    this.bowls = bowls;
     this.ledger = ledger;
     this.costs = costs;
     this.pours = pours;
@@ -72,7 +81,7 @@ public class UseService {
     this.pieces = pieces;
     this.recipes = recipes;
     this.clock = clock;
-    this.productCosts = new UntilChanged<>(changes, () -> use(By.PRODUCT).costs());
+    this.productCosts = changes.keepBut(() -> costs.byProduct(bowls.all()), FREE);
   }
 
   /** The mean cost of each product's good pieces. */
@@ -80,87 +89,85 @@ public class UseService {
     return productCosts.get();
   }
 
-  UseView use(By by) {
-    UseLedger.Used used = ledger.used(pours.taken());
-    List<UseLedger.Entry> entries = used.entries();
-    Map<Long, MaterialView> names = materials(entries);
-    Map<Long, ProductView> productsById = products.all();
-    Map<String, List<UseLedger.Entry>> groups = new LinkedHashMap<>();
-    for (UseLedger.Entry entry : by == By.PIECE ? latest(entries) : entries) {
-      groups.computeIfAbsent(name(by, entry, productsById), name -> new ArrayList<>()).add(entry);
-    }
+  /**
+   * What was used.
+   *
+   * @param mostPours the latest of them, where it is told by pour
+   */
+  UseView use(By by, int mostPours) {
+    List<Bowl> all = bowls.all();
+    Map<String, UseGroup> groups =
+        switch (by) {
+          case PRODUCT, MONTH -> groups(by, all);
+          case POUR -> groups(by, latest(all, mostPours));
+          case PIECE -> ofPieces();
+        };
+    Map<Long, MaterialView> names = materials.all();
     List<UseView.UseRow> rows = new ArrayList<>();
-    groups.forEach((name, own) -> rows.addAll(rows(name, own, names)));
+    groups.forEach((name, group) -> rows.addAll(group.rows(name, names)));
     rows.sort(
         Comparator.comparingDouble((UseView.UseRow r) -> Math.abs(r.driftPercent())).reversed());
-    return new UseView(List.copyOf(rows), costs.byProduct(used));
+    return new UseView(List.copyOf(rows), by == By.PRODUCT ? costs() : List.of());
   }
 
-  private Map<Long, MaterialView> materials(List<UseLedger.Entry> entries) {
-    return materials.byIds(entries.stream().map(UseLedger.Entry::materialId).distinct().toList());
+  private Map<String, UseGroup> groups(By by, List<Bowl> some) {
+    Map<Long, ProductView> productsById = products.all();
+    Map<String, UseGroup> groups = new LinkedHashMap<>();
+    for (Bowl bowl : some) {
+      String name =
+          by == By.MONTH
+              ? YearMonth.from(bowl.taken().pouredAt().atZone(clock.getZone())).toString()
+              : "pour " + bowl.taken().sessionId();
+      for (Bowl.Filled filled : bowl.filled()) {
+        String of = by == By.PRODUCT ? productsById.get(filled.fill().productId()).name() : name;
+        groups.computeIfAbsent(of, g -> new UseGroup()).add(filled);
+      }
+      for (Bowl.Row row : bowl.rows()) {
+        String of = by == By.PRODUCT ? productsById.get(row.productId()).name() : name;
+        groups.computeIfAbsent(of, g -> new UseGroup()).add(row);
+      }
+    }
+    return groups;
   }
 
-  private static List<UseLedger.Entry> latest(List<UseLedger.Entry> entries) {
-    List<Long> ids =
-        entries.stream()
-            .map(e -> e.piece().id())
-            .distinct()
-            .sorted(Comparator.reverseOrder())
-            .limit(MOST_PIECES)
-            .toList();
-    return entries.stream().filter(e -> ids.contains(e.piece().id())).toList();
+  private static List<Bowl> latest(List<Bowl> all, int mostPours) {
+    Set<Long> sessions = new HashSet<>();
+    List<Bowl> latest = new ArrayList<>();
+    for (int i = all.size() - 1; i >= 0; i--) {
+      if (sessions.size() == mostPours && !sessions.contains(all.get(i).taken().sessionId())) {
+        break;
+      }
+      sessions.add(all.get(i).taken().sessionId());
+      latest.add(all.get(i));
+    }
+    return latest;
   }
 
-  private String name(By by, UseLedger.Entry entry, Map<Long, ProductView> productsById) {
-    String product = productsById.get(entry.piece().productId()).name();
-    return switch (by) {
-      case PRODUCT -> product;
-      case MONTH -> YearMonth.from(entry.pouredAt().atZone(clock.getZone())).toString();
-      case POUR -> "pour " + entry.pourId();
-      case PIECE -> product + ", piece " + entry.piece().id();
-    };
-  }
-
-  private static List<UseView.UseRow> rows(
-      String name, List<UseLedger.Entry> own, Map<Long, MaterialView> names) {
-    int count = (int) own.stream().map(e -> e.piece().id()).distinct().count();
-    Long onlyPiece = count == 1 ? own.get(0).piece().id() : null;
-    List<UseView.UseRow> rows = new ArrayList<>();
-    own.stream()
-        .collect(groupingBy(UseLedger.Entry::materialId, LinkedHashMap::new, toList()))
-        .forEach(
-            (materialId, some) -> {
-              BigDecimal asked = sum(some.stream().map(UseLedger.Entry::askedKg).toList());
-              BigDecimal took = sum(some.stream().map(UseLedger.Entry::actualKg).toList());
-              rows.add(
-                  new UseView.UseRow(
-                      name,
-                      onlyPiece,
-                      names.get(materialId).name(),
-                      count,
-                      asked,
-                      took,
-                      drift(asked, took),
-                      took.divide(BigDecimal.valueOf(count), UseLedger.SCALE, RoundingMode.HALF_UP),
-                      cost(some)));
-            });
-    return rows;
+  /** Each of the latest pieces by itself. */
+  private Map<String, UseGroup> ofPieces() {
+    Map<Long, ProductView> productsById = products.all();
+    Map<String, UseGroup> groups = new LinkedHashMap<>();
+    List<PieceView> latest = pieces.latest(MOST_PIECES);
+    Set<Long> ids = latest.stream().map(PieceView::id).collect(toSet());
+    List<Long> castIds = latest.stream().map(PieceView::castId).distinct().toList();
+    for (UseLedger.Used used : ledger.used(pours.takenInto(castIds))) {
+      for (PieceView piece : used.pieces()) {
+        if (ids.contains(piece.id())) {
+          String name = productsById.get(piece.productId()).name() + ", piece " + piece.id();
+          groups
+              .computeIfAbsent(name, g -> new UseGroup())
+              .add(Bowl.of(used.of(p -> p.id() == piece.id())));
+        }
+      }
+    }
+    return groups;
   }
 
   private static BigDecimal sum(List<BigDecimal> some) {
     return some.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
   }
 
-  /** Of what a price is known of; null where none is. */
-  private static @Nullable BigDecimal cost(List<UseLedger.Entry> some) {
-    return some.stream()
-        .map(UseLedger.Entry::cost)
-        .filter(Objects::nonNull)
-        .reduce(BigDecimal::add)
-        .orElse(null);
-  }
-
-  private static double drift(BigDecimal asked, BigDecimal took) {
+  static double drift(BigDecimal asked, BigDecimal took) {
     return asked.signum() == 0 ? 0 : 100 * (took.doubleValue() / asked.doubleValue() - 1);
   }
 
@@ -172,12 +179,12 @@ public class UseService {
             .orElseThrow(() -> ProblemException.unknown("piece", pieceId));
     ProductView product = products.product(piece.productId());
     List<PourTaken> own = pours.takenBy(piece.castId());
-    UseLedger.Used used = ledger.used(own);
-    UseLedger.Used of = used.of(p -> p.id() == pieceId);
-    List<UseLedger.Entry> mine = of.entries();
-    Map<Long, MaterialView> names = materials(mine);
-    BigDecimal wasted = wasted(own, used.entries(), mine);
-    PieceCost cost = costs.ofOne(piece, of);
+    List<UseLedger.Used> used = ledger.used(own);
+    List<UseLedger.Used> of = used.stream().map(u -> u.of(p -> p.id() == pieceId)).toList();
+    List<UseLedger.Entry> mine = entries(of);
+    Map<Long, MaterialView> names = materials.all();
+    BigDecimal wasted = wasted(own, entries(used), mine);
+    PieceCost cost = costs.ofOne(piece, of.stream().map(Bowl::of).toList());
     return new PieceUse(
         piece,
         product.name(),
@@ -199,6 +206,10 @@ public class UseService {
         cost,
         cost.total(),
         product.price());
+  }
+
+  private static List<UseLedger.Entry> entries(List<UseLedger.Used> used) {
+    return used.stream().flatMap(u -> u.entries().stream()).toList();
   }
 
   /** The piece's part of what was left in the bowls; null where that was not weighed. */

@@ -88,14 +88,19 @@ class StrengthService {
     List<StepLedger.PieceDone> history = ledger.history(pieceId);
     List<Stay> stays = ages.stays(facts, route, history);
     Instant now = clock.instant();
-    Places places = temperatures.snapshot(facts.pouredAt()).actual();
+    // What has gone is told as it was when it went.
+    Instant until = piece.sentAt() == null ? now : piece.sentAt();
+    Temperatures.During during =
+        temperatures.during(
+            stays.stream().map(Stay::place).distinct().toList(), facts.pouredAt(), until);
+    Places places = during.places();
     StrengthCurve curve = warnings.curve(recipe.strengthClass());
     // What was kept when it was ready stands, whatever is known of the readings since.
     double ageH =
         piece.ageAtReadyH() == null || piece.readyAt() == null
-            ? places.ageH(stays, now)
+            ? places.ageH(stays, until)
             : piece.ageAtReadyH()
-                + places.ageH(List.of(new Stay(Temperatures.ROOM, piece.readyAt())), now);
+                + places.ageH(List.of(new Stay(Temperatures.ROOM, piece.readyAt())), until);
     return new StrengthView(
         facts.pouredAt(),
         ageH,
@@ -103,26 +108,26 @@ class StrengthService {
         recipe.strength28Mpa(),
         curve(curve, ageH),
         marks(recipe, route, history, places, facts.stays(), stays, curve),
-        Strength.of(spans(stays, now), curve).methods(),
+        Strength.of(spans(during, stays, until), curve).methods(),
         classes(ageH),
-        said(stays, now),
+        said(during, stays, until),
         catalogue.views(warnings.of(facts.stays(), recipe.strengthClass())));
   }
 
-  private List<TemperatureSpan> spans(List<Stay> stays, Instant now) {
+  private List<TemperatureSpan> spans(Temperatures.During during, List<Stay> stays, Instant until) {
     List<TemperatureSpan> spans = new ArrayList<>();
     for (int i = 0; i < stays.size(); i++) {
-      Instant to = i + 1 < stays.size() ? stays.get(i + 1).since() : now;
-      spans.addAll(temperatures.spans(placeOf(stays.get(i)), stays.get(i).since(), to));
+      Instant to = i + 1 < stays.size() ? stays.get(i + 1).since() : until;
+      spans.addAll(during.spans(stays.get(i).place(), stays.get(i).since(), to));
     }
     return spans;
   }
 
-  private List<ProbeReading> said(List<Stay> stays, Instant now) {
+  private List<ProbeReading> said(Temperatures.During during, List<Stay> stays, Instant until) {
     List<ProbeReading> said = new ArrayList<>();
     for (int i = 0; i < stays.size(); i++) {
-      Instant to = i + 1 < stays.size() ? stays.get(i + 1).since() : now;
-      said.addAll(temperatures.said(placeOf(stays.get(i)), stays.get(i).since(), to));
+      Instant to = i + 1 < stays.size() ? stays.get(i + 1).since() : until;
+      said.addAll(during.said(stays.get(i).place(), stays.get(i).since(), to));
     }
     int every = said.size() / MOST_READINGS + 1;
     List<ProbeReading> thinned = new ArrayList<>();
@@ -130,11 +135,6 @@ class StrengthService {
       thinned.add(said.get(i));
     }
     return thinned;
-  }
-
-  /** A place without a probe has what the room has. */
-  private String placeOf(Stay stay) {
-    return temperatures.places().contains(stay.place()) ? stay.place() : Temperatures.ROOM;
   }
 
   private static List<StrengthView.CurvePoint> curve(StrengthCurve curve, double ageH) {

@@ -1,0 +1,39 @@
+package ironshelf.store;
+
+import ironshelf.act.Changed;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/** Counts the commits that changed each table, so that what was read may be kept until then. */
+@Component
+public class UntilChanged {
+
+  private final Map<String, Long> commits = new ConcurrentHashMap<>();
+
+  /** Keeps what a few tables say. */
+  public <T> Kept<T> keep(Supplier<T> reader, String... tables) {
+    return new Kept<>(
+        () -> Arrays.stream(tables).mapToLong(t -> commits.getOrDefault(t, 0L)).sum(), reader);
+  }
+
+  /** Keeps what all tables but a few say. */
+  public <T> Kept<T> keepBut(Supplier<T> reader, Set<String> free) {
+    return new Kept<>(
+        () ->
+            commits.entrySet().stream()
+                .filter(e -> !free.contains(e.getKey()))
+                .mapToLong(Map.Entry::getValue)
+                .sum(),
+        reader);
+  }
+
+  @EventListener
+  void changed(Changed change) {
+    change.tables().forEach(table -> commits.merge(table, 1L, Long::sum));
+  }
+}
