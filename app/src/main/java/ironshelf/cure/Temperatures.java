@@ -226,9 +226,12 @@ public class Temperatures {
   /**
    * What some places had between two moments, and the room; a place without a probe has what the
    * room has.
+   *
+   * @param foreseen how concrete ages is worked out until then
    */
   @Transactional(readOnly = true)
-  public synchronized During during(Collection<String> wanted, Instant from, Instant to) {
+  public synchronized During during(
+      Collection<String> wanted, Instant from, Instant to, Instant foreseen) {
     Map<String, List<ProbeReading>> said = new LinkedHashMap<>();
     Map<String, TemperatureLog> logs = new LinkedHashMap<>();
     Map<String, AgeLine> lines = new LinkedHashMap<>();
@@ -242,7 +245,7 @@ public class Temperatures {
       TemperatureLog log = log(place, warm, to, roomC, own);
       said.put(place, own);
       logs.put(place, log);
-      lines.put(place, AgeLine.of(log, method(), from, to.plus(AHEAD)));
+      lines.put(place, AgeLine.of(log, method(), from, foreseen));
     }
     return new During(said, logs, new Places(lines, ROOM));
   }

@@ -11,12 +11,10 @@ import ironshelf.http.ProblemException;
 import ironshelf.order.AllotmentService;
 import ironshelf.order.OrderService;
 import ironshelf.standin.Carrier;
-import ironshelf.store.Runs;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -174,18 +172,6 @@ public class DispatchService {
     return dispatches.findTop50ByUndoneAtIsNullOrderByIdDesc().stream()
         .map(Dispatch::view)
         .toList();
-  }
-
-  /** When the last piece of each of these lines went; those of which none went are not there. */
-  @Transactional(readOnly = true)
-  public Map<Long, Instant> lastSent(Collection<Long> lineIds) {
-    return Runs.read(
-            lineIds,
-            dispatches::lastSent,
-            dispatches::lastSentBetween,
-            DispatchRepository.LastSent::lineId)
-        .stream()
-        .collect(toMap(DispatchRepository.LastSent::lineId, DispatchRepository.LastSent::at));
   }
 
   private Dispatch entity(long id) {

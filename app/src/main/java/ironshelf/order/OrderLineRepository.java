@@ -1,6 +1,7 @@
 package ironshelf.order;
 
 import jakarta.persistence.LockModeType;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -14,6 +15,17 @@ interface OrderLineRepository extends JpaRepository<OrderLine, Long> {
   @Lock(LockModeType.PESSIMISTIC_WRITE)
   @Query("select l from OrderLine l where l.id = :id")
   Optional<OrderLine> held(long id);
+
+  @Query(
+      """
+      select new ironshelf.order.DueLine(
+          l.due, l.quantity - l.refunded, count(a.id), max(a.sentAt))
+      from OrderLine l join l.order o left join Allotment a on a.lineId = l.id and a.sentAt is not null
+      where o.due between :from and :to and not o.quote and o.cancelledAt is null
+        and l.cancelledAt is null
+      group by l.id, l.due, l.quantity, l.refunded
+      """)
+  List<DueLine> dueBetween(LocalDate from, LocalDate to);
 
   @Query(
       """

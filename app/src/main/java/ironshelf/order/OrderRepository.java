@@ -1,6 +1,5 @@
 package ironshelf.order;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -23,8 +22,6 @@ interface OrderRepository
           + UNSENT
           + " order by o.due, o.id")
   List<OrderEntity> open();
-
-  List<OrderEntity> findByDueBetweenOrderByDue(LocalDate from, LocalDate to);
 
   Optional<OrderEntity> findByNumber(String number);
 

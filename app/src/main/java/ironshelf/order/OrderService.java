@@ -278,10 +278,12 @@ public class OrderService {
         product.mixKey(0, line.colourwayId()));
   }
 
-  /** All that was due in those days. */
+  /**
+   * The lines of all orders that were due in those days; neither quotes nor what was called off.
+   */
   @Transactional(readOnly = true)
-  public List<OrderView> dueBetween(LocalDate from, LocalDate to) {
-    return progress.of(orders.findByDueBetweenOrderByDue(from, to));
+  public List<DueLine> dueBetween(LocalDate from, LocalDate to) {
+    return lines.dueBetween(from, to);
   }
 
   @Transactional(readOnly = true)

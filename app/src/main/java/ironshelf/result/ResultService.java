@@ -3,13 +3,10 @@ package ironshelf.result;
 import ironshelf.copy.CastService;
 import ironshelf.copy.CopyCondition;
 import ironshelf.copy.CopyView;
-import ironshelf.dispatch.DispatchService;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
-import ironshelf.order.OrderLineView;
+import ironshelf.order.DueLine;
 import ironshelf.order.OrderService;
-import ironshelf.order.OrderStage;
-import ironshelf.order.OrderView;
 import ironshelf.piece.PieceService;
 import ironshelf.pour.use.UseService;
 import ironshelf.product.ProductService;
@@ -37,7 +34,6 @@ public class ResultService {
   private static final double HOURS_A_WEEK = 168;
 
   private final OrderService orders;
-  private final DispatchService dispatches;
   private final MouldService moulds;
   private final CastService castings;
   private final PieceService pieces;
@@ -47,7 +43,6 @@ public class ResultService {
 
   ResultService(
       OrderService orders,
-      DispatchService dispatches,
       MouldService moulds,
       CastService castings,
       PieceService pieces,
@@ -55,7 +50,6 @@ public class ResultService {
       UseService uses,
       Clock clock) {
     this.orders = orders;
-    this.dispatches = dispatches;
     this.moulds = moulds;
     this.castings = castings;
     this.pieces = pieces;
@@ -85,29 +79,18 @@ public class ResultService {
   private List<ResultView.MonthResult> months(Instant since) {
     LocalDate today = LocalDate.now(clock);
     LocalDate from = LocalDate.ofInstant(since, clock.getZone());
-    List<OrderView> due = orders.dueBetween(from, today);
-    Map<Long, Instant> sent =
-        dispatches.lastSent(
-            due.stream().flatMap(o -> o.lines().stream()).map(OrderLineView::id).toList());
     Map<YearMonth, List<Due>> byMonth = new TreeMap<>();
-    for (OrderView order : due) {
-      if (order.stage() == OrderStage.CANCELLED || order.stage() == OrderStage.QUOTE) {
+    for (DueLine line : orders.dueBetween(from, today)) {
+      Instant gone = line.goneAt();
+      // Until its day is over a line is neither late nor on time.
+      if (gone == null && !line.due().isBefore(today)) {
         continue;
       }
-      for (OrderLineView line : order.lines()) {
-        Instant last = sent.get(line.id());
-        boolean gone = line.stage() == OrderStage.SENT && last != null;
-        // Until its day is over a line is neither late nor on time.
-        if (!gone && !line.due().isBefore(today)) {
-          continue;
-        }
-        LocalDate until = gone ? LocalDate.ofInstant(last, clock.getZone()) : today;
-        Due one =
-            new Due(
-                YearMonth.from(line.due()),
-                Math.max(0, ChronoUnit.DAYS.between(line.due(), until)));
-        byMonth.computeIfAbsent(one.month, m -> new ArrayList<>()).add(one);
-      }
+      LocalDate until = gone == null ? today : LocalDate.ofInstant(gone, clock.getZone());
+      Due due =
+          new Due(
+              YearMonth.from(line.due()), Math.max(0, ChronoUnit.DAYS.between(line.due(), until)));
+      byMonth.computeIfAbsent(due.month, m -> new ArrayList<>()).add(due);
     }
     return byMonth.entrySet().stream().map(e -> month(e.getKey(), e.getValue())).toList();
   }

@@ -1,7 +1,7 @@
 /**
  * What came of it: on time, moulds in use, scrap, margins.
  *
- * <p>May use: http, product, mould, copy, piece, pour, order, dispatch.
+ * <p>May use: http, product, mould, copy, piece, pour, order.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.result;

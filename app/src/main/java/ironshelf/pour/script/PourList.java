@@ -65,22 +65,29 @@ class PourList {
     Map<Long, RecipeView> allRecipes = recipes.allRecipes();
     Map<Long, ColourwayView> colourways = recipes.allColourways();
     PourRow.PourStands status = wanted.status();
+    Boolean undone = status == null ? null : status == PourRow.PourStands.UNDONE;
+    PourState.Status stands =
+        status == null || status == PourRow.PourStands.UNDONE
+            ? null
+            : PourState.Status.valueOf(status.name());
+    boolean recorded = status == PourRow.PourStands.RECORDED;
+    // Lists of ids are put into words anew each time: only who searches pays for that.
     Page<Long> found =
-        sessions.find(
-            wanted.from(),
-            wanted.to(),
-            status == null ? null : status == PourRow.PourStands.UNDONE,
-            status == null || status == PourRow.PourStands.UNDONE
-                ? null
-                : PourState.Status.valueOf(status.name()),
-            status == PourRow.PourStands.RECORDED,
-            !search.isEmpty(),
-            named(allRecipes, RecipeView::name, search),
-            named(colourways, ColourwayView::name, search),
-            named(products.all(), ProductView::name, search),
-            search.toUpperCase(Locale.ROOT),
-            wanted.colourwayId(),
-            page);
+        search.isEmpty()
+            ? sessions.all(
+                wanted.from(), wanted.to(), undone, stands, recorded, wanted.colourwayId(), page)
+            : sessions.search(
+                wanted.from(),
+                wanted.to(),
+                undone,
+                stands,
+                recorded,
+                named(allRecipes, RecipeView::name, search),
+                named(colourways, ColourwayView::name, search),
+                named(products.all(), ProductView::name, search),
+                search.toUpperCase(Locale.ROOT),
+                wanted.colourwayId(),
+                page);
     Map<Long, PourState.Status> stand =
         sessions.stands(found.getContent()).stream()
             .collect(

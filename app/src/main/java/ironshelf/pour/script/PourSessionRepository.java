@@ -32,14 +32,8 @@ interface PourSessionRepository extends JpaRepository<PourSession, Long> {
 
   List<PourSession> findByStatusOrderByOpenedAt(PourState.Status status);
 
-  /**
-   * First bowls of pours, the latest first.
-   *
-   * @param status null: any; pours of before sessions were kept are recorded
-   * @param undone null: whether or not
-   * @param searched whether products, copies and recipes narrow it down
-   */
-  @Query(
+  /** First bowls of pours, by when they were poured and how far they are. */
+  String POURS =
       """
       select p.id from Pour p
       where p.besideId is null
@@ -50,20 +44,43 @@ interface PourSessionRepository extends JpaRepository<PourSession, Long> {
           or exists (select 1 from PourSession s where s.pourId = p.id and s.status = :status)
           or (:recorded = true
             and not exists (select 1 from PourSession s where s.pourId = p.id)))
-        and (:searched = false or p.recipeId in :recipes or p.colourwayId in :colourways
-          or exists (select 1 from PourFill f join Cast c on c.id = f.castId
-            join Copy k on k.id = c.copyId
-            where f.pourId = p.id and (f.productId in :products or upper(k.code) = :code)))
         and (:colourwayId is null or p.colourwayId = :colourwayId)
-      order by p.besideId, p.pouredAt desc, p.id desc
-      """)
-  Page<Long> find(
+      """;
+
+  String LATEST_FIRST = " order by p.besideId, p.pouredAt desc, p.id desc";
+
+  /**
+   * The latest first.
+   *
+   * @param status null: any; pours of before sessions were kept are recorded
+   * @param undone null: whether or not
+   */
+  @Query(POURS + LATEST_FIRST)
+  Page<Long> all(
       @Nullable Instant from,
       @Nullable Instant to,
       @Nullable Boolean undone,
       PourState.@Nullable Status status,
       boolean recorded,
-      boolean searched,
+      @Nullable Long colourwayId,
+      Pageable page);
+
+  /** Those of them that have to do with one of these, or with the copy of that code. */
+  @Query(
+      POURS
+          + """
+        and (p.recipeId in :recipes or p.colourwayId in :colourways
+          or exists (select 1 from PourFill f join Cast c on c.id = f.castId
+            join Copy k on k.id = c.copyId
+            where f.pourId = p.id and (f.productId in :products or upper(k.code) = :code)))
+      """
+          + LATEST_FIRST)
+  Page<Long> search(
+      @Nullable Instant from,
+      @Nullable Instant to,
+      @Nullable Boolean undone,
+      PourState.@Nullable Status status,
+      boolean recorded,
       Collection<Long> recipes,
       Collection<Long> colourways,
       Collection<Long> products,

@@ -23,6 +23,7 @@ import ironshelf.recipe.RecipeView;
 import ironshelf.route.RouteService;
 import ironshelf.shelf.PieceAges;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -76,6 +77,9 @@ class StrengthService {
     this.clock = clock;
   }
 
+  /** Gates to come are shown for so long. */
+  private static final Duration AHEAD = Duration.ofDays(30);
+
   StrengthView strength(long pieceId) {
     PieceView piece =
         pieces.byIds(List.of(pieceId)).stream()
@@ -92,7 +96,10 @@ class StrengthService {
     Instant until = piece.sentAt() == null ? now : piece.sentAt();
     Temperatures.During during =
         temperatures.during(
-            stays.stream().map(Stay::place).distinct().toList(), facts.pouredAt(), until);
+            stays.stream().map(Stay::place).distinct().toList(),
+            facts.pouredAt(),
+            until,
+            piece.sentAt() == null ? until.plus(AHEAD) : until);
     Places places = during.places();
     StrengthCurve curve = warnings.curve(recipe.strengthClass());
     // What was kept when it was ready stands, whatever is known of the readings since.
