@@ -53,15 +53,23 @@ interface CastRepository extends JpaRepository<Cast, Long> {
 
   List<Cast> findByPourIdOrderById(long pourId);
 
-  /** How often and how long a mould was held. */
-  record HeldSpan(long mouldId, Instant filledAt, Instant emptiedAt) {}
+  /**
+   * How often a mould's copies were filled and how long they were held, of what was emptied.
+   *
+   * @param seconds of all together
+   */
+  record Held(long mouldId, long casts, double seconds) {}
 
   @Query(
       """
-      select new ironshelf.copy.CastRepository$HeldSpan(k.mouldId, c.filledAt, c.emptiedAt)
-      from Cast c, Copy k where k.id = c.copyId and c.emptiedAt > :since
+      select new ironshelf.copy.CastRepository$Held(
+          k.mouldId,
+          sum(case when c.filledAt < :since then 0L else 1L end),
+          sum(timestampdiff(second,
+              case when c.filledAt < :since then :since else c.filledAt end, c.emptiedAt)) * 1.0)
+      from Cast c, Copy k where k.id = c.copyId and c.emptiedAt > :since group by k.mouldId
       """)
-  List<HeldSpan> emptiedSince(Instant since);
+  List<Held> emptiedSince(Instant since);
 
   /** All casts that are in their moulds, with their copies, oldest first. */
   @Query(

@@ -11,7 +11,6 @@ import ironshelf.core.cure.Stay;
 import ironshelf.http.ProblemException;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Collections;
@@ -192,16 +191,15 @@ public class CastService {
   @Transactional(readOnly = true)
   public Map<Long, MouldUse> use(Instant from, Instant to) {
     Map<Long, MouldUse> use = new HashMap<>();
-    List<CastRepository.HeldSpan> spans = new ArrayList<>(casts.emptiedSince(from));
-    held().forEach(c -> spans.add(new CastRepository.HeldSpan(c.mouldId(), c.filledAt(), to)));
-    for (CastRepository.HeldSpan cast : spans) {
-      Instant begin = cast.filledAt().isBefore(from) ? from : cast.filledAt();
-      Instant end = cast.emptiedAt();
-      double heldH = Math.max(0, Duration.between(begin, end).toSeconds() / 3_600.0);
-      long filled = cast.filledAt().isBefore(from) ? 0 : 1;
+    for (CastRepository.Held held : casts.emptiedSince(from)) {
+      use.put(held.mouldId(), new MouldUse(held.casts(), held.seconds() / 3_600));
+    }
+    for (CastView cast : held()) {
+      boolean before = cast.filledAt().isBefore(from);
+      double heldH = Duration.between(before ? from : cast.filledAt(), to).toSeconds() / 3_600.0;
       use.merge(
           cast.mouldId(),
-          new MouldUse(filled, heldH),
+          new MouldUse(before ? 0 : 1, Math.max(0, heldH)),
           (a, b) -> new MouldUse(a.casts + b.casts, a.heldH + b.heldH));
     }
     return use;

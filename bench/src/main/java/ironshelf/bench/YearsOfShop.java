@@ -1,18 +1,12 @@
 package ironshelf.bench;
 
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -49,24 +43,24 @@ public final class YearsOfShop {
           "READINGS");
 
   private static final long APART = 10_000_000L;
-  private static final int TIMES = 40;
 
   private YearsOfShop() {}
 
   /**
    * @param args {@code grow FILE FROM TO DAYS} lays seasons FROM to TO, so many days before each
-   *     other, into a stopped shop's database; {@code measure ADDRESS} asks a running one
+   *     other, into a stopped shop's database; {@code measure ADDRESS FILE} asks a running one, and
+   *     a copy of its database beside it
    */
   public static void main(String[] args) throws Exception {
     if (args[0].equals("grow")) {
       grow(
           args[1], Integer.parseInt(args[2]), Integer.parseInt(args[3]), Integer.parseInt(args[4]));
     } else {
-      measure(args[1]);
+      PagesOfYears.measure(args[1], args[2]);
     }
   }
 
-  private static Connection open(String file) throws SQLException {
+  static Connection open(String file) throws SQLException {
     return DriverManager.getConnection("jdbc:h2:file:" + file.replace(".mv.db", ""), "sa", "");
   }
 
@@ -184,57 +178,5 @@ public final class YearsOfShop {
         + key
         + " < "
         + APART;
-  }
-
-  private static final Map<String, String> PAGES = pages();
-
-  private static Map<String, String> pages() {
-    Map<String, String> pages = new LinkedHashMap<>();
-    pages.put("shelf", "/api/shelf");
-    pages.put("orders, open", "/api/orders?which=open");
-    pages.put("orders, searched", "/api/orders?which=all&search=ripple");
-    pages.put("an order", "/api/orders/1");
-    pages.put("results, 8 weeks", "/api/results?weeks=8");
-    pages.put("results, a year", "/api/results?weeks=52");
-    pages.put("needs", "/api/needs");
-    pages.put("plan", "/api/plan");
-    pages.put("use by product", "/api/use?by=product");
-    pages.put("cost of a piece", "/api/use/pieces/1");
-    pages.put("products", "/api/products");
-    pages.put("product cards", "/api/product-cards");
-    pages.put("a product's page", "/api/products/1/sheet");
-    pages.put("a mould", "/api/moulds/1");
-    pages.put("stock", "/api/materials");
-    pages.put("pours", "/api/pours");
-    pages.put("a recipe, learned", "/api/recipes/1/learned");
-    pages.put("strength of a piece", "/api/pieces/1/strength");
-    pages.put("temperatures", "/api/temperatures");
-    return pages;
-  }
-
-  private static void measure(String base) throws Exception {
-    HttpClient http = HttpClient.newHttpClient();
-    System.out.println("page; status; kB; median ms; p95 ms");
-    for (Map.Entry<String, String> page : PAGES.entrySet()) {
-      HttpRequest ask = HttpRequest.newBuilder(URI.create(base + page.getValue())).build();
-      double[] ms = new double[TIMES];
-      HttpResponse<String> answer = null;
-      for (int i = -3; i < TIMES; i++) {
-        long start = System.nanoTime();
-        answer = http.send(ask, HttpResponse.BodyHandlers.ofString());
-        if (i >= 0) {
-          ms[i] = (System.nanoTime() - start) / 1e6;
-        }
-      }
-      Arrays.sort(ms);
-      System.out.printf(
-          Locale.ROOT,
-          "%s; %d; %d; %.1f; %.1f%n",
-          page.getKey(),
-          answer.statusCode(),
-          answer.body().length() / 1000,
-          ms[TIMES / 2],
-          ms[TIMES * 95 / 100]);
-    }
   }
 }

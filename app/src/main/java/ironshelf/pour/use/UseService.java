@@ -27,6 +27,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -61,6 +62,9 @@ public class UseService {
   private final Clock clock;
   private final Kept<List<UseView.ProductCost>> productCosts;
 
+  /** Over all that was ever poured, once it was asked for. */
+  private final Kept<Map<By, UseView>> uses;
+
   UseService(
       Bowls bowls,
       UseLedger ledger,
@@ -81,6 +85,7 @@ public class UseService {
     this.pieces = pieces;
     this.recipes = recipes;
     this.clock = clock;
+    this.uses = changes.keepBut(ConcurrentHashMap::new, FREE);
     this.productCosts = changes.keepBut(() -> costs.byProduct(bowls.all()), FREE);
   }
 
@@ -95,6 +100,12 @@ public class UseService {
    * @param mostPours the latest of them, where it is told by pour
    */
   UseView use(By by, int mostPours) {
+    return by == By.PRODUCT || by == By.MONTH
+        ? uses.get().computeIfAbsent(by, b -> read(b, mostPours))
+        : read(by, mostPours);
+  }
+
+  private UseView read(By by, int mostPours) {
     List<Bowl> all = bowls.all();
     Map<String, UseGroup> groups =
         switch (by) {
