@@ -10,11 +10,15 @@ import java.util.List;
 import java.util.Random;
 
 /**
- * Makers who work through their days while the server is killed at random moments. Each keeps a
- * book of what was answered, and presses again, with the same key, what was not. After each kill
- * the database is opened by itself and held against the book: nothing answered is missing, nothing
- * is there twice, no act is half done. {@code bench/kill-storm.sh} runs a long one, {@code
- * KillStormTest} a short one.
+ * Makers who work through their days while the server dies at random moments. Each keeps a book of
+ * what was answered, and presses again, with the same key, what was not. At each death the database
+ * is opened by itself and held against the book: nothing answered is missing, nothing is there
+ * twice, no act is half done.
+ *
+ * <p>A life takes many seconds to begin, so that it has several deaths: at all but the last the
+ * process is stopped (SIGSTOP), its file is copied, which is what a kill at that moment would have
+ * left, and it goes on; at the last it is killed (SIGKILL), and the next life begins with what it
+ * left. {@code bench/kill-storm.sh} runs a long storm, {@code KillStormTest} a short one.
  */
 final class KillStorm {
 
@@ -24,6 +28,9 @@ final class KillStorm {
 
   /** In so many rounds one is killed as it comes up, whatever was answered by then. */
   private static final int EARLY_IN = 6;
+
+  /** Of so many deaths one is a kill. */
+  private static final int DEATHS = 10;
 
   private final Path data;
   private final int port;
@@ -57,32 +64,40 @@ final class KillStorm {
     StormLook.Found found = null;
     train();
     try {
-      for (int round = 1; round <= rounds; round++) {
+      for (int round = 1; round <= rounds && (found == null || found.isClean()); ) {
         try (OwnProcess server = server()) {
-          if (makers.isEmpty()) {
-            for (int i = 0; i < MAKERS; i++) {
-              Thread maker = new Thread(new StormMaker(port, book), "maker-" + i);
-              maker.setDaemon(true);
-              maker.start();
-              makers.add(maker);
+          employ(makers);
+          int last = Math.min(rounds, (round / DEATHS + 1) * DEATHS);
+          boolean early = random.nextInt(EARLY_IN) == 0;
+          while (round < last && (found == null || found.isClean())) {
+            if (!early) {
+              awaitAnswer();
             }
+            Thread.sleep(random.nextInt(LONGEST_MS));
+            found = lookAside(server, round++);
+            told.println(found);
           }
-          if (random.nextInt(EARLY_IN) > 0) {
-            awaitAnswer();
-          }
-          Thread.sleep(random.nextInt(LONGEST_MS));
           server.kill();
         }
-        found = look(round);
+        found = look(round++);
         told.println(found);
-        if (!found.isClean()) {
-          break;
-        }
       }
     } finally {
       makers.forEach(Thread::interrupt);
     }
     return found;
+  }
+
+  private void employ(List<Thread> makers) {
+    if (!makers.isEmpty()) {
+      return;
+    }
+    for (int i = 0; i < MAKERS; i++) {
+      Thread maker = new Thread(new StormMaker(port, book), "maker-" + i);
+      maker.setDaemon(true);
+      maker.start();
+      makers.add(maker);
+    }
   }
 
   /** A round is of use once something is answered in it. */
@@ -117,5 +132,19 @@ final class KillStorm {
 
   private StormLook.Found look(int round) throws SQLException {
     return new StormLook(data.resolve("ironshelf"), book).look(round);
+  }
+
+  /** Looks at what a kill would leave now; the server goes on. */
+  private StormLook.Found lookAside(OwnProcess server, int round) throws Exception {
+    Path aside = Files.createTempDirectory("kill-storm-aside");
+    StormBook answered;
+    server.pause();
+    try {
+      answered = book.asItIs();
+      Files.copy(data.resolve("ironshelf.mv.db"), aside.resolve("ironshelf.mv.db"));
+    } finally {
+      server.goOn();
+    }
+    return new StormLook(aside.resolve("ironshelf"), answered).look(round);
   }
 }

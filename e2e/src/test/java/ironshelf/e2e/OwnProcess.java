@@ -90,6 +90,29 @@ final class OwnProcess implements AutoCloseable {
     throw new IllegalStateException("It does not answer: see " + log);
   }
 
+  /** SIGSTOP: it does nothing until it goes on. */
+  void pause() {
+    signal("-STOP");
+  }
+
+  void goOn() {
+    signal("-CONT");
+  }
+
+  private void signal(String name) {
+    try {
+      int told = new ProcessBuilder("kill", name, String.valueOf(process.pid())).start().waitFor();
+      if (told != 0) {
+        throw new IllegalStateException("kill " + name + " ended with " + told);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
   /** SIGKILL: nothing is closed, nothing is written any more. */
   void kill() {
     process.destroyForcibly();

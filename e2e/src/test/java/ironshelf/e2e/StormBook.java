@@ -17,6 +17,14 @@ final class StormBook {
     kindOfKey.put(key, kind);
   }
 
+  /** What it says now; what is answered later is not in it. */
+  StormBook asItIs() {
+    StormBook copy = new StormBook();
+    copy.kindOfKey.putAll(kindOfKey);
+    copy.unexpected.addAll(unexpected);
+    return copy;
+  }
+
   int size() {
     return kindOfKey.size();
   }
