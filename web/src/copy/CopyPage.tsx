@@ -123,6 +123,11 @@ function Whole({ history }: { history: History }) {
           {cast.earlyReason && <Text color="ochre">early: {cast.earlyReason}</Text>}
         </Flex>
       ))}
+      {history.castsHere > history.casts.length && (
+        <Text color="quiet" mt={2}>
+          The latest {history.casts.length} of {history.castsHere} casts.
+        </Text>
+      )}
       {history.marks.length > 0 && (
         <>
           <Text as="h2" textStyle="name" mt={5} mb={2}>

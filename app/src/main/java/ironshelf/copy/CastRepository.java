@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -41,7 +42,9 @@ interface CastRepository extends JpaRepository<Cast, Long> {
   @Query("select c.copyId from Cast c where c.emptiedAt is not null and c.washedAt is null")
   Set<Long> unwashedCopies();
 
-  List<Cast> findByCopyIdOrderByFilledAtDesc(long copyId);
+  List<Cast> findByCopyIdOrderByFilledAtDesc(long copyId, Limit most);
+
+  long countByCopyId(long copyId);
 
   List<Cast> findByCopyIdInAndEmptiedAtIsNull(Collection<Long> copyIds);
 

@@ -6,9 +6,12 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Everything that is known of one copy: each cast with what came of it, each change of condition.
+ * What is known of one copy: its latest casts with what came of them, each change of condition.
+ *
+ * @param castsHere how many casts of it there are, of which the latest are told
  */
-public record CopyHistory(CopyView copy, long mouldId, List<HistoryCast> casts, List<Mark> marks) {
+public record CopyHistory(
+    CopyView copy, long mouldId, long castsHere, List<HistoryCast> casts, List<Mark> marks) {
 
   /**
    * One cast, newest first.

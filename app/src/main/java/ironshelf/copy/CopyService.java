@@ -23,6 +23,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,6 +44,9 @@ public class CopyService {
       return new Worn(casts + other.casts, wornCopies + other.wornCopies);
     }
   }
+
+  /** A page of years of casts has no end. */
+  private static final int TOLD = 100;
 
   private final CopyRepository copies;
   private final CastRepository casts;
@@ -124,9 +128,10 @@ public class CopyService {
   @Transactional(readOnly = true)
   public CopyHistory history(long id) {
     Copy copy = entity(id);
-    List<Cast> all = casts.findByCopyIdOrderByFilledAtDesc(id);
+    List<Cast> latest = casts.findByCopyIdOrderByFilledAtDesc(id, Limit.of(TOLD));
     Map<Long, List<PieceView>> made =
-        pieces.ofCopy(id).stream().collect(groupingBy(PieceView::castId));
+        pieces.ofCasts(latest.stream().map(Cast::id).toList()).stream()
+            .collect(groupingBy(PieceView::castId));
     CopyView view =
         views(List.of(copy.mouldId())).get(copy.mouldId()).stream()
             .filter(c -> c.id() == id)
@@ -135,7 +140,8 @@ public class CopyService {
     return new CopyHistory(
         view,
         copy.mouldId(),
-        all.stream().map(c -> c.history(made.getOrDefault(c.id(), List.of()))).toList(),
+        casts.countByCopyId(id),
+        latest.stream().map(c -> c.history(made.getOrDefault(c.id(), List.of()))).toList(),
         marks.findByCopyIdOrderByMarkedAtDesc(id).stream().map(CopyMark::view).toList());
   }
 

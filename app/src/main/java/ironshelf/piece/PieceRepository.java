@@ -12,13 +12,6 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
 
   List<Piece> findByCastIdInOrderById(Collection<Long> castIds);
 
-  /** All that a copy ever made. */
-  @Query(
-      """
-      select p from Piece p join Cast c on c.id = p.castId where c.copyId = :copyId order by p.id
-      """)
-  List<Piece> ofCopy(long copyId);
-
   List<Piece> findByCastIdBetweenOrderById(long from, long to);
 
   List<Piece> findByOrderByIdDesc(Limit most);

@@ -72,12 +72,6 @@ public class PieceService {
     return pieces.findByOrderByIdDesc(Limit.of(most)).stream().map(Piece::view).toList();
   }
 
-  /** All that a copy ever made. */
-  @Transactional(readOnly = true)
-  public List<PieceView> ofCopy(long copyId) {
-    return pieces.ofCopy(copyId).stream().map(Piece::view).toList();
-  }
-
   /** How many pieces a cast makes. */
   @Transactional(readOnly = true)
   public int countOf(long castId) {

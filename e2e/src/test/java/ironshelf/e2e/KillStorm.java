@@ -79,8 +79,10 @@ final class KillStorm {
           }
           server.kill();
         }
-        found = look(round++);
-        told.println(found);
+        if (found == null || found.isClean()) {
+          found = look(round++);
+          told.println(found);
+        }
       }
     } finally {
       makers.forEach(Thread::interrupt);
