@@ -58,36 +58,22 @@ class PourList {
       @Nullable Instant from,
       @Nullable Instant to,
       @Nullable Long colourwayId,
-      PourRow.@Nullable PourStands status) {}
+      PourRow.@Nullable PourStands status) {
+
+    private boolean isAnything() {
+      return (search == null || search.isBlank())
+          && from == null
+          && to == null
+          && colourwayId == null
+          && status == null;
+    }
+  }
 
   PageOf<PourRow> find(Wanted wanted, Pageable page) {
     String search = wanted.search() == null ? "" : wanted.search().strip().toLowerCase(Locale.ROOT);
     Map<Long, RecipeView> allRecipes = recipes.allRecipes();
     Map<Long, ColourwayView> colourways = recipes.allColourways();
-    PourRow.PourStands status = wanted.status();
-    Boolean undone = status == null ? null : status == PourRow.PourStands.UNDONE;
-    PourState.Status stands =
-        status == null || status == PourRow.PourStands.UNDONE
-            ? null
-            : PourState.Status.valueOf(status.name());
-    boolean recorded = status == PourRow.PourStands.RECORDED;
-    // Lists of ids are put into words anew each time: only who searches pays for that.
-    Page<Long> found =
-        search.isEmpty()
-            ? sessions.all(
-                wanted.from(), wanted.to(), undone, stands, recorded, wanted.colourwayId(), page)
-            : sessions.search(
-                wanted.from(),
-                wanted.to(),
-                undone,
-                stands,
-                recorded,
-                named(allRecipes, RecipeView::name, search),
-                named(colourways, ColourwayView::name, search),
-                named(products.all(), ProductView::name, search),
-                search.toUpperCase(Locale.ROOT),
-                wanted.colourwayId(),
-                page);
+    Page<Long> found = wanted.isAnything() ? sessions.newest(page) : choose(wanted, search, page);
     Map<Long, PourState.Status> stand =
         sessions.stands(found.getContent()).stream()
             .collect(
@@ -116,6 +102,32 @@ class PourList {
                       stand.getOrDefault(id, PourState.Status.RECORDED).name()),
               people.get(id));
         });
+  }
+
+  private Page<Long> choose(Wanted wanted, String search, Pageable page) {
+    PourRow.PourStands status = wanted.status();
+    Boolean undone = status == null ? null : status == PourRow.PourStands.UNDONE;
+    PourState.Status stands =
+        status == null || status == PourRow.PourStands.UNDONE
+            ? null
+            : PourState.Status.valueOf(status.name());
+    boolean recorded = status == PourRow.PourStands.RECORDED;
+    // Lists of ids are put into words anew each time: only who searches pays for that.
+    return search.isEmpty()
+        ? sessions.all(
+            wanted.from(), wanted.to(), undone, stands, recorded, wanted.colourwayId(), page)
+        : sessions.search(
+            wanted.from(),
+            wanted.to(),
+            undone,
+            stands,
+            recorded,
+            named(recipes.allRecipes(), RecipeView::name, search),
+            named(recipes.allColourways(), ColourwayView::name, search),
+            named(products.all(), ProductView::name, search),
+            search.toUpperCase(Locale.ROOT),
+            wanted.colourwayId(),
+            page);
   }
 
   /** Who pressed last, by the pour. */

@@ -49,6 +49,10 @@ interface PourSessionRepository extends JpaRepository<PourSession, Long> {
 
   String LATEST_FIRST = " order by p.besideId, p.pouredAt desc, p.id desc";
 
+  /** First bowls of all pours; with nothing to choose by the database begins at the newest. */
+  @Query("select p.id from Pour p where p.besideId is null" + LATEST_FIRST)
+  Page<Long> newest(Pageable page);
+
   /**
    * The latest first.
    *
