@@ -1,7 +1,7 @@
 /**
  * What is sold.
  *
- * <p>May use: http, mould, recipe, route.
+ * <p>May use: http, mould, recipe, route, store.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.product;

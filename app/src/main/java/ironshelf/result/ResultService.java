@@ -11,6 +11,8 @@ import ironshelf.piece.PieceService;
 import ironshelf.pour.use.UseService;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
+import ironshelf.store.Kept;
+import ironshelf.store.UntilChanged;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Duration;
@@ -23,6 +25,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,6 +44,11 @@ public class ResultService {
   private final UseService uses;
   private final Clock clock;
 
+  private record Told(Instant at, ResultView results) {}
+
+  /** By the weeks that were asked for. */
+  private final Kept<Map<Integer, Told>> told;
+
   ResultService(
       OrderService orders,
       MouldService moulds,
@@ -48,7 +56,9 @@ public class ResultService {
       PieceService pieces,
       ProductService products,
       UseService uses,
-      Clock clock) {
+      Clock clock,
+      UntilChanged changes) {
+    this.told = changes.keepBut(ConcurrentHashMap::new, UseService.FREE);
     this.orders = orders;
     this.moulds = moulds;
     this.castings = castings;
@@ -58,8 +68,20 @@ public class ResultService {
     this.clock = clock;
   }
 
+  /** The same for a minute, unless the books change: what a copy holds now goes on holding it. */
   public ResultView results(int weeks) {
-    Instant now = clock.instant();
+    Instant minute = clock.instant().truncatedTo(ChronoUnit.MINUTES);
+    return told.get()
+        .compute(
+            weeks,
+            (w, last) ->
+                last != null && last.at.equals(minute)
+                    ? last
+                    : new Told(minute, read(w, clock.instant())))
+        .results;
+  }
+
+  private ResultView read(int weeks, Instant now) {
     Instant since = now.minus(Duration.ofDays(7L * weeks));
     List<ResultView.MonthResult> months = months(since);
     int lines = months.stream().mapToInt(ResultView.MonthResult::lines).sum();

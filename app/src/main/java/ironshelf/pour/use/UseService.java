@@ -46,7 +46,7 @@ public class UseService {
   }
 
   /** Tables that say nothing of what things cost. */
-  static final Set<String> FREE = Set.of("acts", "photos", "plans", "readings");
+  public static final Set<String> FREE = Set.of("acts", "photos", "plans", "readings");
 
   /** Rows of the latest pieces only, or the list has no end. */
   private static final int MOST_PIECES = 60;
