@@ -18,6 +18,13 @@ interface OrderLineRepository extends JpaRepository<OrderLine, Long> {
 
   @Query(
       """
+      select new ironshelf.order.OrderList$Line(l.order.id, l.productId, l.colourwayId, l.note)
+      from OrderLine l where l.cancelledAt is null order by l.order.id, l.position
+      """)
+  List<OrderList.Line> inShort();
+
+  @Query(
+      """
       select new ironshelf.order.DueLine(
           l.due, l.quantity - l.refunded, count(a.id), max(a.sentAt))
       from OrderLine l join l.order o left join Allotment a on a.lineId = l.id and a.sentAt is not null

@@ -3,11 +3,17 @@ package ironshelf.order;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.JpaSpecificationExecutor;
 import org.springframework.data.jpa.repository.Query;
 
-interface OrderRepository
-    extends JpaRepository<OrderEntity, Long>, JpaSpecificationExecutor<OrderEntity> {
+interface OrderRepository extends JpaRepository<OrderEntity, Long> {
+
+  @Query(
+      """
+      select new ironshelf.order.OrderList$Head(
+          o.id, o.number, o.due, o.placedOn, o.quote, o.cancelledAt, o.customerId, o.note)
+      from OrderEntity o
+      """)
+  List<OrderList.Head> inShort();
 
   /** Whether something of an order is still to be sent. */
   String UNSENT =

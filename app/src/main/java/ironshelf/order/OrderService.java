@@ -6,7 +6,6 @@ import static java.util.stream.Collectors.toMap;
 
 import ironshelf.act.ActService;
 import ironshelf.customer.CustomerService;
-import ironshelf.customer.CustomerView;
 import ironshelf.http.PageOf;
 import ironshelf.http.ProblemException;
 import ironshelf.order.OrderRequest.LineRequest;
@@ -23,10 +22,8 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
@@ -43,6 +40,7 @@ public class OrderService {
 
   private final OrderRepository orders;
   private final OrderLineRepository lines;
+  private final OrderList list;
   private final AllotmentService allotments;
   private final LineProgress progress;
   private final CustomerService customers;
@@ -57,6 +55,7 @@ public class OrderService {
   OrderService(
       OrderRepository orders,
       OrderLineRepository lines,
+      OrderList list,
       AllotmentService allotments,
       LineProgress progress,
       CustomerService customers,
@@ -79,6 +78,7 @@ public class OrderService {
             "products");
     this.orders = orders;
     this.lines = lines;
+    this.list = list;
     this.allotments = allotments;
     this.progress = progress;
     this.customers = customers;
@@ -216,30 +216,16 @@ public class OrderService {
   /** Orders by anything that is written on them, and by the numbers of their parcels. */
   @Transactional(readOnly = true)
   public PageOf<OrderView> orders(String search, Which which, Pageable page) {
-    String words = search.strip().toLowerCase(Locale.ROOT);
-    Predicate<String> has = name -> name.toLowerCase(Locale.ROOT).contains(words);
-    Page<OrderEntity> found =
-        orders.findAll(
-            new OrderSearch(
-                words,
-                finders.stream().flatMap(f -> f.ordersWith(search.strip()).stream()).toList(),
-                customers.all().stream()
-                    .filter(c -> has.test(c.name()))
-                    .map(CustomerView::id)
-                    .toList(),
-                products.all().values().stream()
-                    .filter(p -> has.test(p.name()))
-                    .map(ProductView::id)
-                    .toList(),
-                recipes.allColourways().values().stream()
-                    .filter(c -> has.test(c.name()))
-                    .map(ColourwayView::id)
-                    .toList(),
-                which),
-            page);
+    String words = search.strip();
+    List<Long> elsewhere =
+        words.isEmpty()
+            ? List.of()
+            : finders.stream().flatMap(f -> f.ordersWith(words).stream()).toList();
+    Page<Long> found = list.find(words, elsewhere, open(), which, page);
     Map<Long, OrderView> views =
-        progress.of(found.getContent()).stream().collect(toMap(OrderView::id, identity()));
-    return PageOf.of(found, o -> requireNonNull(views.get(o.id())));
+        progress.of(orders.findAllById(found.getContent())).stream()
+            .collect(toMap(OrderView::id, identity()));
+    return PageOf.of(found, id -> requireNonNull(views.get(id)));
   }
 
   /** All that is accepted and not all sent, soonest due first. */

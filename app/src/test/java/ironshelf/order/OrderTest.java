@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -89,6 +90,24 @@ class OrderTest {
     }
     assertThat(numbers("/api/orders?which=quotes&search=" + number)).isEmpty();
     assertThat(app.tryGet("/api/orders?which=NONSENSE").status()).isEqualTo(400);
+  }
+
+  @Test
+  void theListIsSortedAndPagedAndKnowsWhatChanged() {
+    JsonNode order = placed(2, false);
+    String number = order.path("number").asString();
+    List<String> all = numbers("/api/orders?which=all&size=200&sort=number,desc");
+    assertThat(all).contains(number).isSortedAccordingTo(Comparator.reverseOrder());
+    assertThat(numbers("/api/orders?which=all&size=2&page=1&sort=number,desc"))
+        .isEqualTo(all.subList(2, 4));
+    assertThat(numbers("/api/orders?which=all&size=50&page=900")).isEmpty();
+    assertThat(app.tryGet("/api/orders?sort=shoeSize").status()).isEqualTo(404);
+
+    assertThat(numbers("/api/orders?which=closed&size=200")).doesNotContain(number);
+    long id = order.path("id").asLong();
+    assertThat(withVersion("/api/orders/" + id + "/cancelled", order).status()).isEqualTo(200);
+    assertThat(numbers("/api/orders?which=closed&size=200&search=" + number)).contains(number);
+    assertThat(numbers("/api/orders?which=open&size=200&search=" + number)).isEmpty();
   }
 
   private static List<String> numbers(String path) {

@@ -42,6 +42,9 @@ public final class YearsOfShop {
           "RETURNS",
           "READINGS");
 
+  /** What the demo has behind it. */
+  private static final int SEASON_DAYS = 112;
+
   private static final long APART = 10_000_000L;
 
   private YearsOfShop() {}
@@ -71,6 +74,10 @@ public final class YearsOfShop {
       sql.execute("set referential_integrity false");
       for (int k = from; k <= to; k++) {
         for (String table : HISTORY) {
+          // Seasons lie over each other, but a probe says one thing at a time.
+          if (table.equals("READINGS") && k * days % SEASON_DAYS >= days) {
+            continue;
+          }
           sql.executeUpdate(copy(sql, table, parents, k, days));
         }
         finish(sql, k);
