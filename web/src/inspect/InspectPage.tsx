@@ -14,6 +14,10 @@ import { useMould } from '../mould/useMoulds';
 import { type PieceUse, usePieceUse } from '../piece/usePiece';
 import { PhotoField, sendPhoto } from '../photo/PhotoField';
 import { useProducts } from '../product/useProducts';
+import { isDue } from '../shelf/time';
+import { useShelf } from '../shelf/useShelf';
+import { WhyNow } from '../shelf/WhyNow';
+import { useNow } from '../workshop/useWorkshop';
 import { Causes } from './Causes';
 import { DefectMap } from './DefectMap';
 import { type Grade, suggested } from './grade';
@@ -48,14 +52,19 @@ function Form({ use }: { use: PieceUse }) {
   const [told, setTold] = useState<Told>({});
   const [mass, setMass] = useState('');
   const [note, setNote] = useState('');
+  const [early, setEarly] = useState('');
   const [photo, setPhoto] = useState<Blob>();
   const [key] = useState(() => newKey());
   const inspect = useInspect(pieceId);
+  const now = useNow();
+  const { data: shelf } = useShelf();
+  const group = shelf?.groups.find((g) => g.step === 'inspect' && g.pieceIds.includes(pieceId));
   const { submit, busy, error } = useSubmit();
   const read = useReader();
   const navigate = useNavigate();
   const follows = suggested(seen);
   const grade = decided ?? follows.grade;
+  const tooEarly = grade !== 'scrap' && group !== undefined && !isDue(group, now);
   const remove = (defect: Defect) => {
     setSeen(seen.filter((d) => d.defect !== defect));
     setAsking(asking === defect ? undefined : asking);
@@ -77,6 +86,7 @@ function Form({ use }: { use: PieceUse }) {
         told,
         ...(massKg !== undefined && { massKg }),
         ...(note.trim() !== '' && { note: note.trim() }),
+        ...(tooEarly && early.trim() !== '' && { earlyReason: early.trim() }),
       },
     });
     const actId = looks[looks.length - 1]?.actId;
@@ -167,6 +177,7 @@ function Form({ use }: { use: PieceUse }) {
             why={decided ? 'as you decided' : follows.why}
             onGrade={setDecided}
           />
+          {tooEarly && <WhyNow gateAt={group.gateAt} now={now} text={early} onText={setEarly} />}
           <Grid templateColumns="1fr 1.4fr" columnGap={3}>
             <QuantityField label="mass" text={mass} onText={setMass} dimension="mass" />
             <TextField label="note" text={note} onText={setNote} />

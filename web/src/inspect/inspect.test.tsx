@@ -37,11 +37,12 @@ const cause = {
   change: 'Tap until the bubbles stop.',
 };
 
-function open(): Asked[] {
+function open(groups: unknown[] = []): Asked[] {
   const asked = serve({
     'GET /api/use/pieces/7': use,
     'GET /api/defects': defects,
     'GET /api/products': [],
+    'GET /api/shelf': { at: new Date().toISOString(), groups, stations: [], shapes: [] },
     'POST /api/pieces/7/causes': [cause],
     'POST /api/pieces/7/inspections': [{ actId: 9 }],
   });
@@ -73,6 +74,25 @@ describe('a look at a piece', () => {
     expect(await screen.findByText('its page')).toBeVisible();
     const sent = asked.find((a) => a.what === 'POST /api/pieces/7/inspections');
     expect(sent?.body).toMatchObject({ grade: 'first', defects: [{ defect: 'pinholes' }] });
+  });
+
+  it('asks why before its time, and not for scrap', async () => {
+    const gateAt = new Date(Date.now() + 7_200_000).toISOString();
+    const asked = open([{ key: 'out-3', step: 'inspect', pieceIds: [7], gateAt, casts: [] }]);
+    fireEvent.change(await screen.findByLabelText(/Why now/), { target: { value: 'a fair' } });
+    fireEvent.click(screen.getByRole('button', { name: 'It is a first' }));
+    await waitFor(() =>
+      expect(asked.find((a) => a.what === 'POST /api/pieces/7/inspections')?.body).toMatchObject({
+        earlyReason: 'a fair',
+      }),
+    );
+  });
+
+  it('asks nothing of scrap, whenever it is', async () => {
+    const gateAt = new Date(Date.now() + 7_200_000).toISOString();
+    open([{ key: 'out-3', step: 'inspect', pieceIds: [7], gateAt, casts: [] }]);
+    fireEvent.click(await screen.findByRole('button', { name: 'Crack' }));
+    expect(screen.queryByLabelText(/Why now/)).toBeNull();
   });
 
   it('scraps it with what was seen as the reason', async () => {

@@ -1,11 +1,11 @@
-import { Box, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { messageOf, Problem } from '../api/client';
 import { PhotoField, sendPhoto } from '../photo/PhotoField';
 import { plural } from '../kit/format';
 import { MomentField } from '../kit/MomentField';
-import { moment, momentIn } from '../kit/style/time';
+import { momentIn } from '../kit/style/time';
 import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Key } from '../kit/States';
@@ -14,6 +14,7 @@ import { ScrapForm } from './ScrapForm';
 import { StepAdvice } from './StepAdvice';
 import { isDue } from './time';
 import { type Group, useStep } from './useShelf';
+import { WhyNow } from './WhyNow';
 import { stepWords } from './words';
 
 interface Props {
@@ -73,21 +74,7 @@ export function StepForm({ group, now, onDone }: Props) {
         }}
       >
         <StepAdvice group={group} />
-        {!due && (
-          <Box my={3}>
-            <label htmlFor="early">
-              It may be done {moment(Date.parse(group.gateAt ?? ''), now)}. Why now?
-            </label>
-            <Input
-              id="early"
-              value={early}
-              onChange={(e) => setEarly(e.target.value)}
-              h="56px"
-              bg="panel"
-              borderColor="steel"
-            />
-          </Box>
-        )}
+        {!due && <WhyNow gateAt={group.gateAt} now={now} text={early} onText={setEarly} />}
         <Flex gap={4} wrap="wrap" mt={3}>
           {group.pieces > 1 && (
             <Box w="130px">
