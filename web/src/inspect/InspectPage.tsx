@@ -6,6 +6,7 @@ import { FormEnd } from '../kit/FormEnd';
 import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Failed, Loading } from '../kit/States';
+import { moment } from '../kit/style/time';
 import { mass as massOf } from '../kit/style/units';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
@@ -177,7 +178,13 @@ function Form({ use }: { use: PieceUse }) {
             why={decided ? 'as you decided' : follows.why}
             onGrade={setDecided}
           />
-          {tooEarly && <WhyNow gateAt={group.gateAt} now={now} text={early} onText={setEarly} />}
+          {tooEarly && (
+            <WhyNow
+              asks={`It may be done ${moment(Date.parse(group.gateAt ?? ''), now)}. Why now?`}
+              text={early}
+              onText={setEarly}
+            />
+          )}
           <Grid templateColumns="1fr 1.4fr" columnGap={3}>
             <QuantityField label="mass" text={mass} onText={setMass} dimension="mass" />
             <TextField label="note" text={note} onText={setNote} />

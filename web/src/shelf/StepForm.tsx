@@ -5,7 +5,7 @@ import { messageOf, Problem } from '../api/client';
 import { PhotoField, sendPhoto } from '../photo/PhotoField';
 import { plural } from '../kit/format';
 import { MomentField } from '../kit/MomentField';
-import { momentIn } from '../kit/style/time';
+import { moment, momentIn } from '../kit/style/time';
 import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Key } from '../kit/States';
@@ -74,7 +74,13 @@ export function StepForm({ group, now, onDone }: Props) {
         }}
       >
         <StepAdvice group={group} />
-        {!due && <WhyNow gateAt={group.gateAt} now={now} text={early} onText={setEarly} />}
+        {!due && (
+          <WhyNow
+            asks={`It may be done ${moment(Date.parse(group.gateAt ?? ''), now)}. Why now?`}
+            text={early}
+            onText={setEarly}
+          />
+        )}
         <Flex gap={4} wrap="wrap" mt={3}>
           {group.pieces > 1 && (
             <Box w="130px">

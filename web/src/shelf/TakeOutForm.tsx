@@ -2,14 +2,16 @@ import { Box, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { messageOf } from '../api/client';
 import { plural } from '../kit/format';
-import { moment } from '../kit/style/time';
+import { moment, momentIn } from '../kit/style/time';
+import { MomentField } from '../kit/MomentField';
 import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Caution, Key } from '../kit/States';
-import { type Entry, entriesOf, isFilled, requestOf, type Touch } from './takeOut';
+import { type Entry, entriesOf, isSaid, isWeighed, requestOf, type Touch } from './takeOut';
 import { TouchKeys } from './TouchKeys';
 import { doubt, useUsualMass } from './unlikely';
 import { isDue } from './time';
+import { WhyNow } from './WhyNow';
 import { type Group, useTakeOut } from './useShelf';
 import { mass as massOf } from '../kit/style/units';
 import { suggestion } from '../kit/style/entry';
@@ -20,18 +22,20 @@ interface Props {
   onDone: () => void;
 }
 
-/** Weigh each piece as it comes out, or say that it broke. */
+/** Weigh each piece as it comes out, or not, or say that it broke. */
 export function TakeOutForm({ group, now, onDone }: Props) {
   const [entries, setEntries] = useState(() => entriesOf(group));
   const [early, setEarly] = useState('');
   const [touch, setTouch] = useState<Touch>();
+  const [doneAt, setDoneAt] = useState('');
   const [wrong, setWrong] = useState<string>();
   const takeOut = useTakeOut();
   const read = useReader();
   const usualKg = useUsualMass(group);
-  const due = isDue(group, now) && !group.next;
-  const filled = entries.filter(isFilled);
-  const ready = filled.length === entries.length && (due || early.trim() !== '');
+  const at = momentIn(doneAt);
+  const due = isDue(group, at ?? now) && !group.next;
+  const unweighed = entries.filter((e) => !isWeighed(e)).length;
+  const ready = entries.every(isSaid) && (due || early.trim() !== '');
 
   const change = (i: number, part: Partial<Entry>) =>
     setEntries(entries.map((e, n) => (n === i ? { ...e, ...part } : e)));
@@ -48,7 +52,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
         setWrong(question);
         return;
       }
-      await takeOut.mutateAsync(requestOf(entries, masses, early, touch));
+      await takeOut.mutateAsync(requestOf(entries, masses, early, touch, at));
       onDone();
     } catch (error) {
       setWrong(messageOf(error));
@@ -67,21 +71,15 @@ export function TakeOutForm({ group, now, onDone }: Props) {
         more={`Free jacket and core first, break the vacuum, and never roll a stone over the edge of its shell. Over ${massOf(23)} two people or a trolley. Touch decides as well as the clock: no nail mark, colour gone lighter.`}
       />
       {!due && (
-        <Box my={4}>
-          <label htmlFor="early">
-            {group.next
+        <WhyNow
+          asks={
+            group.next
               ? `It still waits for its ${group.next.layer} layer. Why take it out without?`
-              : `It may come out ${moment(Date.parse(group.gateAt ?? ''), now)}. Why now?`}
-          </label>
-          <Input
-            id="early"
-            value={early}
-            onChange={(e) => setEarly(e.target.value)}
-            h="56px"
-            bg="panel"
-            borderColor="steel"
-          />
-        </Box>
+              : `It may come out ${moment(Date.parse(group.gateAt ?? ''), now)}. Why now?`
+          }
+          text={early}
+          onText={setEarly}
+        />
       )}
       <Box mt={4}>
         {entries.map((entry, i) => (
@@ -120,6 +118,9 @@ export function TakeOutForm({ group, now, onDone }: Props) {
         ))}
       </Box>
       <TouchKeys touch={touch} onTouch={setTouch} />
+      <Box w="320px">
+        <MomentField label="out, if not now," text={doneAt} onText={setDoneAt} />
+      </Box>
       {wrong && (
         <Text role="alert" color="oxide" fontWeight={600} my={3}>
           {wrong}
@@ -130,7 +131,8 @@ export function TakeOutForm({ group, now, onDone }: Props) {
           Take out {entries.length}
         </Key>
         <Text color="quiet">
-          {ready ? '' : `${plural(entries.length - filled.length, 'piece')} still to weigh`}
+          {unweighed > 0 &&
+            `${plural(unweighed, 'piece')} not weighed; only what is weighed teaches`}
         </Text>
       </Flex>
     </form>

@@ -1,21 +1,19 @@
 import { Box, Input } from '@chakra-ui/react';
 import { useId } from 'react';
-import { moment } from '../kit/style/time';
 
 interface Props {
-  /** When its time comes. */
-  gateAt: string | undefined;
-  now: number;
+  /** What is before its time, and since when it would not be. */
+  asks: string;
   text: string;
   onText: (text: string) => void;
 }
 
 /** Asks for the reason of what is done before its time. */
-export function WhyNow({ gateAt, now, text, onText }: Props) {
+export function WhyNow({ asks, text, onText }: Props) {
   const id = useId();
   return (
     <Box my={3}>
-      <label htmlFor={id}>It may be done {moment(Date.parse(gateAt ?? ''), now)}. Why now?</label>
+      <label htmlFor={id}>{asks}</label>
       <Input
         id={id}
         value={text}

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { entriesOf, isFilled, requestOf } from './takeOut';
+import { entriesOf, isSaid, isWeighed, requestOf } from './takeOut';
 import type { Group } from './useShelf';
 
 const group = {
@@ -17,12 +17,26 @@ it('asks for every cavity and puts them back by cast', () => {
     throw new Error('three entries expected');
   }
   const broken = { ...c, broke: true, reason: ' rim torn ' };
-  expect(isFilled(c)).toBe(false);
-  expect(isFilled(broken)).toBe(true);
+  expect(isWeighed(c)).toBe(false);
+  expect(isSaid(c)).toBe(true);
+  expect(isWeighed(broken)).toBe(true);
+  expect(isSaid({ ...broken, reason: ' ' })).toBe(false);
   expect(requestOf([a, b, broken], [2.07, 0.3, undefined], ' ')).toEqual({
     casts: [
       { castId: 7, version: 1, pieces: [{ massKg: 2.07 }] },
       { castId: 8, version: 0, pieces: [{ massKg: 0.3 }, { scrapReason: 'rim torn' }] },
     ],
+  });
+});
+
+it('says when it was done, where that is not now', () => {
+  const [a] = entriesOf(group);
+  if (!a) {
+    throw new Error('an entry expected');
+  }
+  const at = Date.parse('2027-03-02T08:30:00Z');
+  expect(requestOf([a], [undefined], '', undefined, at)).toEqual({
+    casts: [{ castId: 7, version: 1, pieces: [{}] }],
+    doneAt: '2027-03-02T08:30:00.000Z',
   });
 });

@@ -26,8 +26,13 @@ export function entriesOf(group: Group): Entry[] {
   );
 }
 
-export function isFilled(entry: Entry): boolean {
-  return entry.broke ? entry.reason.trim() !== '' : entry.text.trim() !== '';
+/** Whether it can be sent: what broke has a reason. */
+export function isSaid(entry: Entry): boolean {
+  return !entry.broke || entry.reason.trim() !== '';
+}
+
+export function isWeighed(entry: Entry): boolean {
+  return entry.broke || entry.text.trim() !== '';
 }
 
 /** The request, once every mass is read; masses stand in the order of the entries. */
@@ -36,6 +41,7 @@ export function requestOf(
   massesKg: (number | undefined)[],
   earlyReason: string,
   touch?: Touch,
+  doneAt?: number,
 ): TakeOut {
   const casts: TakeOut['casts'] = [];
   entries.forEach((entry, i) => {
@@ -54,5 +60,6 @@ export function requestOf(
     casts,
     ...(earlyReason.trim() !== '' && { earlyReason: earlyReason.trim() }),
     ...(touch && { touch }),
+    ...(doneAt !== undefined && { doneAt: new Date(doneAt).toISOString() }),
   };
 }

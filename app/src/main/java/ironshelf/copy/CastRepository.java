@@ -51,8 +51,15 @@ interface CastRepository extends JpaRepository<Cast, Long> {
   List<Cast> findByEmptiedAtIsNull();
 
   /** Castings that were still in these copies at a moment, and have left them since. */
-  @Query("select c from Cast c where c.copyId in :copyIds and c.emptiedAt > :at order by c.id")
-  List<Cast> leftAfter(Collection<Long> copyIds, Instant at);
+  @Query(
+      """
+      select new ironshelf.copy.CastRepository$Left(c.copyId, c.emptiedAt)
+      from Cast c where c.copyId in :copyIds and c.emptiedAt > :at order by c.id
+      """)
+  List<Left> leftAfter(Collection<Long> copyIds, Instant at);
+
+  /** When a casting left its copy. */
+  record Left(long copyId, Instant emptiedAt) {}
 
   List<Cast> findByPourIdOrderById(long pourId);
 

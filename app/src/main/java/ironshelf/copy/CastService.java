@@ -1,6 +1,5 @@
 package ironshelf.copy;
 
-import static java.util.Objects.requireNonNull;
 import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.mapping;
@@ -60,17 +59,11 @@ public class CastService {
               .orElseThrow(() -> ProblemException.unknown("copy", id));
       refuseUnfit(copy, filling, held.containsKey(id), seen.get(id));
     }
-    for (Cast before : casts.leftAfter(seen.keySet(), filling.at())) {
+    for (CastRepository.Left before : casts.leftAfter(seen.keySet(), filling.at())) {
       Copy copy = copies.findById(before.copyId()).orElseThrow();
       throw ProblemException.conflict(
           "copy.heldThen",
-          Map.of(
-              "copy",
-              copy.code(),
-              "at",
-              filling.at(),
-              "until",
-              requireNonNull(before.emptiedAt())));
+          Map.of("copy", copy.code(), "at", filling.at(), "until", before.emptiedAt()));
     }
     casts.unwashed(seen.keySet()).forEach(cast -> cast.wash(filling.at()));
     return chosen.stream()

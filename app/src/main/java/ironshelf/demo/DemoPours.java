@@ -171,6 +171,7 @@ class DemoPours {
                 .toList(),
             null,
             Touch.FINE,
+            null,
             null),
         poured.plus(hours(takenOutAfterH)));
     return pieces.ofCasts(casts.stream().map(CastView::id).toList()).stream()

@@ -4,8 +4,10 @@ import ironshelf.core.quantity.Findings;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What came out of a cavity: a piece with its mass, or scrap with its reason. A broken piece need
- * not be weighed.
+ * What came out of a cavity.
+ *
+ * @param massKg null where it was not weighed: then nothing is learned of it
+ * @param scrapReason null where it is sound
  */
 public record Weighed(@Nullable Double massKg, @Nullable String scrapReason) {
 
@@ -14,8 +16,8 @@ public record Weighed(@Nullable Double massKg, @Nullable String scrapReason) {
     if (scrapReason != null) {
       findings.text("scrapReason", scrapReason, 200);
     }
-    if (massKg != null || scrapReason == null) {
-      findings.above("massKg", massKg == null ? Double.NaN : massKg, 0, Findings.MAX_MASS_KG);
+    if (massKg != null) {
+      findings.above("massKg", massKg, 0, Findings.MAX_MASS_KG);
     }
     findings.orRefuse();
   }

@@ -85,12 +85,18 @@ public class StepService {
         .flatMap(known::gate);
   }
 
-  /** The same in the caller's own act, which sees to it that nothing is done twice. */
-  public long step(StepRequest request, Instant now) {
-    Instant at = request.doneAt() == null ? now : request.doneAt();
+  /** When something was done, which may be noted later, never before. */
+  static Instant doneAt(@Nullable Instant said, Instant now) {
+    Instant at = said == null ? now : said;
     if (at.isAfter(now.plus(SLACK))) {
       throw ProblemException.conflict("step.future", Map.of("at", at));
     }
+    return at;
+  }
+
+  /** The same in the caller's own act, which sees to it that nothing is done twice. */
+  public long step(StepRequest request, Instant now) {
+    Instant at = doneAt(request.doneAt(), now);
     List<Long> ids = request.pieces().stream().map(p -> requireNonNull(p.id())).distinct().toList();
     List<LivePiece> live = pieces.live(ids);
     if (live.size() != ids.size()) {

@@ -65,7 +65,8 @@ public class TakeOutService {
   }
 
   /** Takes out what is named, all or nothing, once for the key. */
-  public long takeOut(@Nullable String key, TakeOutRequest request, Instant at) {
+  public long takeOut(@Nullable String key, TakeOutRequest request, Instant now) {
+    Instant at = StepService.doneAt(request.doneAt(), now);
     return acts.once(
         key,
         "take-out",

@@ -22,10 +22,13 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import tools.jackson.databind.JsonNode;
 
 /** Temperatures as they come in, and the gates that follow them. */
+// Beside other classes; its own tests share an application and go one after the other.
 @Execution(ExecutionMode.CONCURRENT)
+@ResourceLock("TemperatureTest")
 @Tag("accuracy")
 class TemperatureTest {
 

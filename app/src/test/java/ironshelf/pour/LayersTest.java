@@ -16,10 +16,13 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import tools.jackson.databind.JsonNode;
 
 /** Two colours at once, a second colour after its wait, one mix over several moulds. */
+// Beside other classes; its own tests share an application and go one after the other.
 @Execution(ExecutionMode.CONCURRENT)
+@ResourceLock("LayersTest")
 class LayersTest {
 
   private static App app;

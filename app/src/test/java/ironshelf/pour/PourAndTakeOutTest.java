@@ -7,6 +7,7 @@ import ironshelf.App;
 import ironshelf.App.Answer;
 import ironshelf.Pouring;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -102,6 +103,50 @@ class PourAndTakeOutTest {
     assertThat(app.act("/api/shelf/take-out", withReason).status()).isEqualTo(200);
     assertThat(app.act("/api/shelf/take-out", withReason).code()).isEqualTo("cast.emptied");
     assertThat(Pouring.group(app, pourId)).isNull();
+  }
+
+  /** Noted in the evening, and nobody weighs. */
+  @Test
+  void takingOutIsDatedBackAndNeedsNoMass(App app) {
+    Pouring chosen = Pouring.of(app, "Ripple bowl", 1);
+    Map<String, Object> pour = new HashMap<>(chosen.pour(chosen.sheet(app), 1));
+    Instant now = Instant.parse(app.get("/api/workshop").path("now").asString());
+    pour.put("pouredAt", now.minusSeconds(7_200).toString());
+    Answer poured = app.act("/api/pours/recorded", pour);
+    assertThat(poured.status()).as(poured.body().toString()).isEqualTo(200);
+    long pourId = poured.body().path("id").asLong();
+    JsonNode cast = Pouring.group(app, pourId).path("casts").get(0);
+    Map<String, Object> out = new HashMap<>();
+    out.put(
+        "casts",
+        List.of(
+            Map.of(
+                "castId", cast.path("id").asLong(),
+                "version", cast.path("version").asLong(),
+                "pieces", List.of(Map.of()))));
+    out.put("earlyReason", "wanted for a trial");
+    out.put("doneAt", now.plusSeconds(7_200).toString());
+    assertThat(app.act("/api/shelf/take-out", out).code()).isEqualTo("step.future");
+    out.put("doneAt", now.minusSeconds(9_000).toString());
+    assertThat(app.act("/api/shelf/take-out", out).code()).isEqualTo("cast.beforeFilled");
+    out.put("doneAt", now.minusSeconds(3_600).toString());
+    Answer done = app.act("/api/shelf/take-out", out);
+    assertThat(done.status()).as(done.body().toString()).isEqualTo(200);
+    JsonNode piece =
+        app.get("/api/use/pieces/" + standing(app, pourId).path("pieceIds").get(0).asLong())
+            .path("piece");
+    assertThat(Instant.parse(piece.path("demouldedAt").asString()))
+        .isEqualTo(now.minusSeconds(3_600).truncatedTo(ChronoUnit.MICROS));
+    assertThat(piece.has("massKg")).isFalse();
+  }
+
+  private static JsonNode standing(App app, long pourId) {
+    for (JsonNode group : app.get("/api/shelf").path("groups")) {
+      if (group.path("key").asString().startsWith("out-" + pourId + "-")) {
+        return group;
+      }
+    }
+    throw new AssertionError("nothing of pour " + pourId + " stands outside its mould");
   }
 
   /** A pour that is recorded for an earlier hour found its copies as they were then. */

@@ -16,11 +16,14 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
 /** A shop in which each thing is missing in turn, alone and in pairs. */
+// Beside other classes; its own tests share an application and go one after the other.
 @Execution(ExecutionMode.CONCURRENT)
+@ResourceLock("MissingTest")
 class MissingTest {
 
   /** What can be missing of a product and its order. */

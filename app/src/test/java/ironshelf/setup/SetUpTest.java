@@ -14,12 +14,15 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** From an empty shop to a product that can be poured. */
+// Beside other classes; its own tests share an application and go one after the other.
 @Execution(ExecutionMode.CONCURRENT)
+@ResourceLock("SetUpTest")
 class SetUpTest {
 
   private static App app;

@@ -14,10 +14,13 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import tools.jackson.databind.JsonNode;
 
 /** A piece's way from its mould to ready, step by step. */
+// Beside other classes; its own tests share an application and go one after the other.
 @Execution(ExecutionMode.CONCURRENT)
+@ResourceLock("StepsTest")
 class StepsTest {
 
   private static App app;

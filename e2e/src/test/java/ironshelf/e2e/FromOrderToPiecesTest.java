@@ -127,7 +127,7 @@ class FromOrderToPiecesTest {
     bench.key(Pattern.compile("^1 h$")).click();
     bench.key(Pattern.compile("^1 h$")).click();
     bench.key(Pattern.compile("Ripple bowl ×2, Slate, out since .*")).click();
-    assertThat(page.getByText("2 pieces still to weigh")).isVisible();
+    assertThat(page.getByText("2 pieces not weighed; only what is weighed teaches")).isVisible();
     page.getByLabel("Mass of R5").fill("2.07 kg");
     page.getByLabel("Mass of R6").fill("4 lb 9");
     assertThat(page.getByText("read as 4 lb 9 oz")).isVisible();
