@@ -112,8 +112,9 @@ class DayInTheShopTest {
     shelf.key(Pattern.compile("Boat stepping stone ×1, .*out .*")).click();
     assertThat(page.getByText("Colder than usual: out at")).isVisible();
     String[] wanted = inHours(shop, 10).split("T", 2);
-    page.getByLabel("needed out on").fill(wanted[0]);
-    page.getByLabel("at", new Page.GetByLabelOptions().setExact(true)).fill(wanted[1]);
+    Locator warmth = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Warmth"));
+    warmth.getByLabel("needed out on").fill(wanted[0]);
+    warmth.getByLabel("at", new Locator.GetByLabelOptions().setExact(true)).fill(wanted[1]);
     assertThat(page.getByText("Keep it at")).isVisible();
     page.waitForResponse(
         "**/api/shelf/places", () -> shelf.key(Pattern.compile("^To the heated tent, .*")).click());
