@@ -1,4 +1,5 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
+import { useEffect, useRef } from 'react';
 import { useSearchParams } from 'react-router';
 import { messageOf } from '../api/client';
 import { LinkKey } from '../kit/Tabs';
@@ -21,8 +22,15 @@ export function PromisePage() {
       ? [{ productId, colourwayId, quantity: Math.round(Number(quantity)) }]
       : [];
   const { data, error, isFetching } = usePromise(lines);
-  const set = (changed: Record<string, string>) =>
-    setParams({ goods, quantity, ...changed }, { replace: true });
+  // The address follows a moment later: who types on at once must not lose what was chosen before.
+  const asked = useRef({ goods, quantity });
+  useEffect(() => {
+    asked.current = { goods, quantity };
+  }, [goods, quantity]);
+  const set = (changed: Partial<typeof asked.current>) => {
+    asked.current = { ...asked.current, ...changed };
+    setParams(asked.current, { replace: true });
+  };
   return (
     <Box px={{ base: 4, md: 9 }} pt={7} maxW="900px">
       <Text as="h1" textStyle="title" mb={3}>
