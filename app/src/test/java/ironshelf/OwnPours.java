@@ -40,21 +40,23 @@ public final class OwnPours {
     JsonNode batch = batch(session);
     String mix = batch.path("mixes").get(0).path("key").asString();
     List<Map<String, Object>> facts = new ArrayList<>();
-    facts.add(fact(Map.of("kind", "asAsked", "mix", mix)));
-    facts.add(fact(Map.of("kind", "wetted", "mix", mix)));
+    // All at one moment: a filling that took a millisecond would teach how long one takes.
+    Instant at = Instant.now();
+    facts.add(fact(at, Map.of("kind", "asAsked", "mix", mix)));
+    facts.add(fact(at, Map.of("kind", "wetted", "mix", mix)));
     for (JsonNode portion : batch.path("portions")) {
       String copy = portion.path("copy").asString();
       String key = batch.path("key").asString();
-      facts.add(fact(Map.of("kind", "filled", "copy", copy, "batch", key, "all", true)));
+      facts.add(fact(at, Map.of("kind", "filled", "copy", copy, "batch", key, "all", true)));
     }
-    then.forEach(what -> facts.add(fact(what)));
+    then.forEach(what -> facts.add(fact(at, what)));
     return app.act(
         "/api/pours/" + session.path("id").asLong() + "/facts?acceptShort=true",
         Map.of("facts", facts));
   }
 
-  private static Map<String, Object> fact(Map<String, Object> what) {
+  private static Map<String, Object> fact(Instant at, Map<String, Object> what) {
     String key = UUID.randomUUID().toString();
-    return Map.of("key", key, "at", Instant.now().toString(), "what", what);
+    return Map.of("key", key, "at", at.toString(), "what", what);
   }
 }

@@ -7,11 +7,15 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /** Counts the commits that changed each table, so that what was read may be kept until then. */
 @Component
 public class UntilChanged {
+
+  /** When a commit is counted, among those who are told of it: before anybody reads anew. */
+  public static final int COUNTED = 0;
 
   private final Map<String, Long> commits = new ConcurrentHashMap<>();
 
@@ -33,6 +37,7 @@ public class UntilChanged {
   }
 
   @EventListener
+  @Order(COUNTED)
   void changed(Changed change) {
     change.tables().forEach(table -> commits.merge(table, 1L, Long::sum));
   }

@@ -1,6 +1,8 @@
 package ironshelf.pour.use;
 
 import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toList;
+import static java.util.stream.Collectors.toSet;
 
 import ironshelf.piece.PieceView;
 import ironshelf.pour.PourFillView;
@@ -76,11 +78,7 @@ record Bowl(PourTaken taken, List<Row> rows, List<Filled> filled, Map<Long, Made
     }
     Map<PourFillView, List<UseLedger.Part>> byFill =
         used.parts().stream()
-            .collect(
-                groupingBy(
-                    UseLedger.Part::fill,
-                    LinkedHashMap::new,
-                    java.util.stream.Collectors.toList()));
+            .collect(groupingBy(UseLedger.Part::fill, LinkedHashMap::new, toList()));
     List<Filled> filled = new ArrayList<>();
     Map<Long, Made> made = new LinkedHashMap<>();
     byFill.forEach(
@@ -113,8 +111,6 @@ record Bowl(PourTaken taken, List<Row> rows, List<Filled> filled, Map<Long, Made
 
   /** The casts that have something of it. */
   Set<Long> castIds() {
-    return taken.fills().stream()
-        .map(PourFillView::castId)
-        .collect(java.util.stream.Collectors.toSet());
+    return taken.fills().stream().map(PourFillView::castId).collect(toSet());
   }
 }

@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -59,7 +60,9 @@ class Bowls {
 
   private final Object changes = new Object();
 
+  /** Before {@link UntilChanged} counts the commit: whoever counts it must find this stale. */
   @EventListener
+  @Order(UntilChanged.COUNTED - 1)
   void changed(Changed change) {
     synchronized (changes) {
       stale.everything |= !Collections.disjoint(change.tables(), PRICES);

@@ -106,11 +106,10 @@ public class UseService {
   }
 
   private UseView read(By by, int mostPours) {
-    List<Bowl> all = bowls.all();
     Map<String, UseGroup> groups =
         switch (by) {
-          case PRODUCT, MONTH -> groups(by, all);
-          case POUR -> groups(by, latest(all, mostPours));
+          case PRODUCT, MONTH -> groups(by, bowls.all());
+          case POUR -> groups(by, latest(bowls.all(), mostPours));
           case PIECE -> ofPieces();
         };
     Map<Long, MaterialView> names = materials.all();
