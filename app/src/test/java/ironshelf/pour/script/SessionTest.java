@@ -1,5 +1,10 @@
 package ironshelf.pour.script;
 
+import static ironshelf.pour.script.BenchFacts.fact;
+import static ironshelf.pour.script.BenchFacts.filled;
+import static ironshelf.pour.script.BenchFacts.filledValues;
+import static ironshelf.pour.script.BenchFacts.weighed;
+import static ironshelf.pour.script.BenchFacts.weighedRaw;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -10,12 +15,10 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -26,7 +29,6 @@ import tools.jackson.databind.JsonNode;
 /** A pour at the bench over HTTP: stock, copies and pieces follow every fact. */
 class SessionTest {
 
-  private static final AtomicInteger FACTS = new AtomicInteger();
   private static App app;
 
   @BeforeAll
@@ -282,36 +284,6 @@ class SessionTest {
 
   private static Answer note(long id, Map<String, Object> fact, Map<String, Object> then) {
     return app.act("/api/pours/" + id + "/facts", Map.of("facts", List.of(fact, then)));
-  }
-
-  private Map<String, Object> fact(String kind, Map<String, ?> values) {
-    Map<String, Object> what = new HashMap<>(values);
-    what.put("kind", kind);
-    return Map.of(
-        "key", "f" + FACTS.incrementAndGet(), "at", Instant.now().toString(), "what", what);
-  }
-
-  private Map<String, Object> weighed(JsonNode step, double kg) {
-    return weighedRaw(step.path("key").asString(), kg);
-  }
-
-  private Map<String, Object> weighedRaw(String line, double kg) {
-    return fact("weighed", Map.of("line", line, "kg", kg, "source", "scale", "more", false));
-  }
-
-  private Map<String, Object> filled(String copy, boolean all, Double kg) {
-    return fact("filled", filledValues(copy, all, kg));
-  }
-
-  private static Map<String, Object> filledValues(String copy, boolean all, Double kg) {
-    Map<String, Object> values = new HashMap<>();
-    values.put("copy", copy);
-    values.put("batch", "b1");
-    values.put("all", all);
-    if (kg != null) {
-      values.put("kg", kg);
-    }
-    return values;
   }
 
   private static List<JsonNode> steps(JsonNode session, String kind) {
