@@ -116,8 +116,8 @@ class OrdersToParcelsTest {
   }
 
   private static void aMouldBreaks(Page page, ShopApi shop) {
+    JsonNode cast = shop.plan().path("casts").get(0);
     page.navigate("/plan?by=mould");
-    JsonNode cast = shop.get("/api/plan").path("casts").get(0);
     String copy = cast.path("copy").asString();
     Locator planned =
         page.getByRole(

@@ -36,6 +36,16 @@ record ShopApi(Page page) {
     return text.isEmpty() ? JSON.createObjectNode() : JSON.readTree(text);
   }
 
+  /** The plan as it stays: not the one before, which is shown while another is worked out. */
+  JsonNode plan() {
+    JsonNode plan = get("/api/plan");
+    for (int i = 0; i < 120 && plan.path("renewing").asBoolean(); i++) {
+      page.waitForTimeout(500);
+      plan = get("/api/plan");
+    }
+    return plan;
+  }
+
   void forward(double hours) {
     post("/api/stand-ins/clock", Map.of("minutes", hours * 60));
   }
