@@ -23,7 +23,7 @@ export function CoatPanel({ group }: { group: Group }) {
   const { data: sum } = useMouldSum(mould, mould?.shape.coreOffsetMm ?? 0, ORDINARY_KG_M3);
   const [took, setTook] = useState('');
   const { data: read } = useReading(took, 'mass');
-  const step = route?.route.route.steps[group.stepNo];
+  const step = route?.route.steps[group.stepNo];
   const whole = step?.faces === 'inside' ? sum?.insideM2 : sum?.castSurfaceM2;
   const areaM2 = whole === undefined ? undefined : whole / (mould?.shape.cavities ?? 1);
   const eachKg =

@@ -40,7 +40,7 @@ describe('a vessel whose mould was measured', () => {
     serve({
       'GET /api/moulds/3': measured,
       'POST /api/calc/mould': sum,
-      'GET /api/products/4/route': { route: { route: { steps: [{ gramsPerM2: 120 }] } } },
+      'GET /api/products/4/route': { route: { steps: [{ gramsPerM2: 120 }] } },
     });
     show(<CoatPanel group={group} />);
     fireEvent.change(await screen.findByLabelText('the first piece took'), {

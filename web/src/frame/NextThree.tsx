@@ -4,7 +4,7 @@ import { counted, left } from '../kit/format';
 import { moment } from '../kit/style/time';
 import { gate, isDue, isLate, nextThree } from '../shelf/time';
 import { type Group, useShelf } from '../shelf/useShelf';
-import { BOARDS, stepWords } from '../shelf/words';
+import { BOARDS, comesOut, stepWords } from '../shelf/words';
 import { useTemperatures } from '../cure/useTemperatures';
 import { useNow, useWorkshop } from '../workshop/useWorkshop';
 import { useCalls } from './useCalls';
@@ -87,7 +87,7 @@ function Tag({ group, now, first }: { group: Group; now: number; first: boolean 
   const detail = isLate(group, now)
     ? `${where} · late`
     : due
-      ? `${where} · ${group.next ? group.next.layerColourway : group.step === 'demould' ? 'goggles on' : group.colourway}`
+      ? `${where} · ${group.next ? group.next.layerColourway : comesOut(group) ? 'goggles on' : group.colourway}`
       : `${where} · ${moment(gate(group), now)}`;
   return (
     <Flex

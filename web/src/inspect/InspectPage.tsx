@@ -18,6 +18,7 @@ import { useProducts } from '../product/useProducts';
 import { isDue } from '../shelf/time';
 import { useShelf } from '../shelf/useShelf';
 import { WhyNow } from '../shelf/WhyNow';
+import { has } from '../shelf/words';
 import { useNow } from '../workshop/useWorkshop';
 import { Causes } from './Causes';
 import { DefectMap } from './DefectMap';
@@ -59,7 +60,7 @@ function Form({ use }: { use: PieceUse }) {
   const inspect = useInspect(pieceId);
   const now = useNow();
   const { data: shelf } = useShelf();
-  const group = shelf?.groups.find((g) => g.step === 'inspect' && g.pieceIds.includes(pieceId));
+  const group = shelf?.groups.find((g) => has(g, 'grades') && g.pieceIds.includes(pieceId));
   const { submit, busy, error } = useSubmit();
   const read = useReader();
   const navigate = useNavigate();

@@ -56,6 +56,8 @@ function open(groups: unknown[] = []): Asked[] {
   return asked;
 }
 
+const kind = { todo: 'inspect', done: 'inspected', effects: ['grades'] };
+
 describe('a look at a piece', () => {
   it('says why by its own records, and the grade follows what is seen', async () => {
     const asked = open();
@@ -78,7 +80,7 @@ describe('a look at a piece', () => {
 
   it('asks why before its time, and not for scrap', async () => {
     const gateAt = new Date(Date.now() + 7_200_000).toISOString();
-    const asked = open([{ key: 'out-3', step: 'inspect', pieceIds: [7], gateAt, casts: [] }]);
+    const asked = open([{ key: 'out-3', kind, pieceIds: [7], gateAt, casts: [] }]);
     fireEvent.change(await screen.findByLabelText(/Why now/), { target: { value: 'a fair' } });
     fireEvent.click(screen.getByRole('button', { name: 'It is a first' }));
     await waitFor(() =>
@@ -90,7 +92,7 @@ describe('a look at a piece', () => {
 
   it('asks nothing of scrap, whenever it is', async () => {
     const gateAt = new Date(Date.now() + 7_200_000).toISOString();
-    open([{ key: 'out-3', step: 'inspect', pieceIds: [7], gateAt, casts: [] }]);
+    open([{ key: 'out-3', kind, pieceIds: [7], gateAt, casts: [] }]);
     fireEvent.click(await screen.findByRole('button', { name: 'Crack' }));
     expect(screen.queryByLabelText(/Why now/)).toBeNull();
   });

@@ -1,17 +1,21 @@
 import { Box, Checkbox, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Key } from '../kit/States';
-import type { Step } from '../shelf/useShelf';
-import { doWords } from '../shelf/words';
-import { CALLS, chooseSteps, chosenSteps } from './notify';
+import { useStepKinds, useStepWords } from '../route/useStepKinds';
+import { chooseSteps, chosenSteps } from './notify';
 
 /** Which steps this browser calls for, with a sound and a notification. */
 export function CallChoice() {
   const [steps, setSteps] = useState(chosenSteps);
+  const { data: kinds } = useStepKinds();
+  const words = useStepWords();
+  const offered = (kinds ?? [])
+    .filter((k) => !k.waits && (k.used || k.effects.includes('pours') || steps.includes(k.code)))
+    .map((k) => k.code);
   const [allowed, setAllowed] = useState(
     'Notification' in window ? Notification.permission : 'denied',
   );
-  const choose = (step: Step, on: boolean) => {
+  const choose = (step: string, on: boolean) => {
     const next = on ? [...steps, step] : steps.filter((s) => s !== step);
     setSteps(next);
     chooseSteps(next);
@@ -22,7 +26,7 @@ export function CallChoice() {
         Remind me of
       </Text>
       <Flex gap={5} wrap="wrap" mb={3}>
-        {CALLS.map((step) => (
+        {offered.map((step) => (
           <Checkbox.Root
             key={step}
             minH="32px"
@@ -31,7 +35,7 @@ export function CallChoice() {
           >
             <Checkbox.HiddenInput />
             <Checkbox.Control borderColor="steel" />
-            <Checkbox.Label>{step === 'pour' ? 'next layer' : doWords(step)}</Checkbox.Label>
+            <Checkbox.Label>{step === 'pour' ? 'next layer' : words.todo(step)}</Checkbox.Label>
           </Checkbox.Root>
         ))}
       </Flex>

@@ -9,6 +9,7 @@ const NOW = Date.parse('2027-03-01T09:00');
 const cups = {
   key: 'cups',
   step: 'demould',
+  kind: { todo: 'take out', done: 'taken out', effects: ['freesMould'] },
   pieces: 6,
   product: 'Tea-light cup',
   colourway: 'Slate',

@@ -1,32 +1,22 @@
-import type { Group, Step } from '../shelf/useShelf';
+import type { Group } from '../shelf/useShelf';
 
 const KEY = 'ironshelf.notify';
 
-/** Steps that a person can be called for. */
-export const CALLS: readonly Step[] = [
-  'pour',
-  'demould',
-  'trim',
-  'rinse',
-  'seal',
-  'fill',
-  'fit',
-  'inspect',
-  'pack',
-];
-const USUAL: readonly Step[] = ['pour', 'demould', 'trim', 'seal'];
+const USUAL: readonly string[] = ['pour', 'demould', 'trim', 'seal'];
 
 /** The steps that this browser calls for. */
-export function chosenSteps(): Step[] {
+export function chosenSteps(): string[] {
   try {
     const kept = JSON.parse(localStorage.getItem(KEY) ?? '') as unknown;
-    return Array.isArray(kept) ? CALLS.filter((s) => kept.includes(s)) : [...USUAL];
+    return Array.isArray(kept)
+      ? kept.filter((s): s is string => typeof s === 'string')
+      : [...USUAL];
   } catch {
     return [...USUAL];
   }
 }
 
-export function chooseSteps(steps: Step[]): void {
+export function chooseSteps(steps: string[]): void {
   localStorage.setItem(KEY, JSON.stringify(steps));
 }
 

@@ -2,7 +2,7 @@ import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { benchMass } from '../kit/style/bench';
 import { moment } from '../kit/style/time';
 import { useDefects, useInspections } from '../inspect/useInspect';
-import { doneWords } from '../shelf/words';
+import { useStepWords } from '../route/useStepKinds';
 import { useNow } from '../workshop/useWorkshop';
 import { usePhotos, usePieceSteps } from './usePiece';
 
@@ -12,6 +12,7 @@ const TOUCH = { tooGreen: 'too green', fine: 'fine', tooHard: 'too hard' } as co
 /** What was done to a piece, in order, with what was seen. */
 export function Story({ pieceId }: { pieceId: number }) {
   const now = useNow();
+  const words = useStepWords();
   const { data: steps } = usePieceSteps(String(pieceId));
   const { data: seen } = useInspections(pieceId);
   const { data: defects } = useDefects();
@@ -28,14 +29,14 @@ export function Story({ pieceId }: { pieceId: number }) {
             {moment(Date.parse(act.doneAt), now)}
           </Text>
           <Text w="150px" fontWeight={600}>
-            {doneWords(act.step)}
+            {act.leftOut ? `not ${words.done(act.step)}` : words.done(act.step)}
             {act.round > 1 && `, ${act.round}`}
           </Text>
           <Text flex={1} minW="200px">
             {[
               massKg !== undefined && `${benchMass(Number(massKg))}`,
               act.touch && `to the touch ${TOUCH[act.touch]}`,
-              act.earlyReason && `early: ${act.earlyReason}`,
+              act.earlyReason && (act.leftOut ? act.earlyReason : `early: ${act.earlyReason}`),
               act.note,
             ]
               .filter(Boolean)

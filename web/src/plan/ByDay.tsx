@@ -5,8 +5,7 @@ import { LinkKey } from '../kit/Tabs';
 import { Empty, Key } from '../kit/States';
 import { copiesOf, goodsOf, hours, sheetOf, time } from './days';
 import type { Plan, Visit } from './usePlan';
-import type { Step } from '../shelf/useShelf';
-import { doWords } from '../shelf/words';
+import { useStepWords } from '../route/useStepKinds';
 
 const FIRST_DAYS = 5;
 
@@ -44,6 +43,7 @@ export function ByDay({ plan }: { plan: Plan }) {
 }
 
 function VisitRow({ visit, plan }: { visit: Visit; plan: Plan }) {
+  const words = useStepWords();
   const sheet = sheetOf(plan, visit);
   const copies = copiesOf(plan, visit).join(', ');
   return (
@@ -59,7 +59,7 @@ function VisitRow({ visit, plan }: { visit: Visit; plan: Plan }) {
       <Text textStyle="figure" fontSize="24px">
         {time(visit.at)}
       </Text>
-      <Text textStyle="label">{doWords(visit.step as Step)}</Text>
+      <Text textStyle="label">{words.todo(visit.step)}</Text>
       <Box gridColumn={{ base: '1 / 3', md: 'auto' }}>
         <Flex gap={2} alignItems="center" wrap="wrap">
           <Box

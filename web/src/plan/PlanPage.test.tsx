@@ -57,7 +57,13 @@ const progress = (running: boolean): Progress => ({
   ofSeconds: 10,
   better: 3,
 });
-const shop = { 'GET /api/plan': plan, 'GET /api/plan/run': progress(false) };
+const shop = {
+  'GET /api/plan': plan,
+  'GET /api/plan/run': progress(false),
+  'GET /api/step-kinds': [
+    { code: 'demould', todo: 'take out', done: 'taken out', waits: false, effects: [], used: true },
+  ],
+};
 const press = async (name: string) => fireEvent.click(await screen.findByRole('button', { name }));
 
 /** The line that the server tells progress on. */

@@ -1,6 +1,5 @@
 import { Box, Text } from '@chakra-ui/react';
 import type { RouteLine } from './useRoute';
-import { doWords } from '../shelf/words';
 
 /** Time grows on this line as it does for the maker: hours first, then days. */
 export function place(hours: number, endH: number): number {
@@ -16,7 +15,7 @@ export function together(line: RouteLine[]) {
   const marks: { atH: number; what: string[]; bestUntilH?: number | undefined; board: string }[] =
     [];
   for (const gate of line) {
-    const words = gate.round > 1 ? `${doWords(gate.step)} ${gate.round}` : doWords(gate.step);
+    const words = gate.round > 1 ? `${gate.todo} ${gate.round}` : gate.todo;
     const before = marks[marks.length - 1];
     if (before && gate.atH - before.atH < Math.max(0.3, before.atH * 0.02)) {
       before.what.push(words);

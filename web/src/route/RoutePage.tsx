@@ -8,6 +8,7 @@ import { Failed, Key, Loading } from '../kit/States';
 import { useSubmit } from '../kit/useSubmit';
 import { useTitle } from '../kit/useTitle';
 import { draftOf, type StepDraft, stepOf } from './draft';
+import { OwnStep } from './OwnStep';
 import { RouteLineDrawing } from './RouteLineDrawing';
 import { StepRow } from './StepRow';
 import {
@@ -18,38 +19,48 @@ import {
   useStartingRoutes,
   useStations,
 } from './useRoute';
+import { type StepKind, useStepKinds } from './useStepKinds';
 import { temperature } from '../kit/style/units';
 
 /** A product’s route as a line of time, and its steps to be changed. */
 export function RoutePage() {
   const { id = '' } = useParams();
   const { data, error, refetch } = useRoute(id);
+  const { data: kinds, error: noKinds } = useStepKinds();
   useTitle(data ? `Route of ${data.product.name}` : 'Route');
   return (
     <Box px={{ base: 4, md: 9 }} pt={6} maxW="1160px">
-      {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
-      {!data && !error && <Loading what="the route" />}
-      {data && <Form key={data.route.id} page={data} />}
+      {(error ?? noKinds) && !(data && kinds) && (
+        <Failed whole error={error ?? noKinds} retry={() => void refetch()} />
+      )}
+      {!(data && kinds) && !error && !noKinds && <Loading what="the route" />}
+      {data && kinds && <Form key={data.route.id} page={data} kinds={kinds} />}
     </Box>
   );
 }
 
-function Form({ page }: { page: Page }) {
+function Form({ page, kinds }: { page: Page; kinds: StepKind[] }) {
   const productId = String(page.product.id);
   const { data: starting } = useStartingRoutes();
   const { data: stations } = useStations();
-  const [drafts, setDrafts] = useState<StepDraft[]>(() => page.route.route.steps.map(draftOf));
+  const [drafts, setDrafts] = useState<StepDraft[]>(() => page.route.steps.map(draftOf));
   const keep = useKeepRoute(productId);
   const { submit, busy, error, problemOf } = useSubmit();
-  const steps = drafts.map(stepOf);
+  const kept = (draft: StepDraft) =>
+    stepOf(
+      draft,
+      kinds.find((k) => k.code === draft.step),
+    );
+  const steps = drafts.map(kept);
   const line = useLine(steps, page.recipe.demouldAgeH, page.recipe.sealAfterH);
-  const changed =
-    JSON.stringify(steps) !== JSON.stringify(page.route.route.steps.map(draftOf).map(stepOf));
+  const changed = JSON.stringify(steps) !== JSON.stringify(page.route.steps.map(draftOf).map(kept));
   const places = (stations ?? []).map((s) => [s.code, s.name] as const);
-  const insert = (row: number) =>
+  const insert = (row: number, kind?: StepKind) =>
     setDrafts([
       ...drafts.slice(0, row + 1),
-      draftOf({ step: 'rest', waitH: 24 }),
+      draftOf(
+        kind ? { step: kind.code, ...(kind.waits && { waitH: 24 }) } : { step: 'rest', waitH: 24 },
+      ),
       ...drafts.slice(row + 1),
     ]);
   const layers = page.product.layers.filter((l) => (l.waitH ?? 0) > 0);
@@ -96,27 +107,31 @@ function Form({ page }: { page: Page }) {
             onValue={(code) => {
               const chosen = starting?.find((s) => s.code === code);
               if (chosen) {
-                setDrafts(chosen.route.steps.map(draftOf));
+                setDrafts(chosen.steps.map(draftOf));
               }
             }}
           />
         </Box>
       </Flex>
+      <Box my={3}>
+        <OwnStep onAdded={(kind) => insert(drafts.length - 2, kind)} />
+      </Box>
       {drafts.map((draft, row) => (
         <Flex key={row} gap={3} alignItems="flex-start" wrap="wrap">
           <StepRow
             draft={draft}
             row={row}
+            kinds={kinds}
             stations={places}
             problemOf={problemOf}
             onDraft={(next) => setDrafts(drafts.map((d, i) => (i === row ? next : d)))}
           />
-          {row >= 3 && (
+          {row > 0 && !fixed(draft, kinds) && (
             <Box pt="21px">
               <Key onClick={() => setDrafts(drafts.filter((_, i) => i !== row))}>Remove</Key>
             </Box>
           )}
-          {row >= 2 && (
+          {row < drafts.length - 1 && (
             <Box pt="21px">
               <Key onClick={() => insert(row)}>Add a step below</Key>
             </Box>
@@ -131,4 +146,10 @@ function Form({ page }: { page: Page }) {
       </FormEnd>
     </form>
   );
+}
+
+/** What no route goes without: the pour, its setting, and taking it out. */
+function fixed(draft: StepDraft, kinds: StepKind[]) {
+  const does = kinds.find((k) => k.code === draft.step)?.effects ?? [];
+  return (['pours', 'sets', 'freesMould'] as const).some((e) => does.includes(e));
 }

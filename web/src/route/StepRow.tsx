@@ -1,32 +1,37 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { Choice } from '../kit/Choice';
 import { TextField } from '../kit/TextField';
-import type { RouteStep } from './useRoute';
-import { STEP_NAMES, type StepDraft, WAITS } from './draft';
+import type { StepDraft } from './draft';
+import type { Effect, StepKind } from './useStepKinds';
 import { MeasureField } from '../kit/MeasureField';
 
 interface Props {
   draft: StepDraft;
   row: number;
+  kinds: readonly StepKind[];
   stations: readonly (readonly [string, string])[];
   onDraft: (draft: StepDraft) => void;
   problemOf: (field: string) => string | undefined;
 }
 
 /** One step of a route, with what belongs to its kind. */
-export function StepRow({ draft, row, stations, onDraft, problemOf }: Props) {
+export function StepRow({ draft, row, kinds, stations, onDraft, problemOf }: Props) {
   const set = (part: Partial<StepDraft>) => onDraft({ ...draft, ...part });
   const problem = (field: string) => problemOf(`steps.${row}.${field}`);
-  const waits = WAITS.includes(draft.step);
-  const own = draft.step === 'set' || draft.step === 'dry';
+  const kind = kinds.find((k) => k.code === draft.step);
+  const does = (effect: Effect) => kind?.effects.includes(effect) ?? false;
+  const waits = kind?.waits ?? false;
+  const own = does('sets') || does('dries');
+  const coats = does('coats');
+  const again = !waits && !does('pours') && !does('freesMould') && !does('ends');
   return (
     <Flex gap={3} wrap="wrap" alignItems="flex-start">
       <Box w="150px">
         <Choice
           label={`step ${row + 1}`}
           value={draft.step}
-          options={STEP_NAMES}
-          onValue={(step: RouteStep['step']) => set({ step })}
+          options={kinds.map((k) => [k.code, k.todo] as const)}
+          onValue={(step) => set({ step })}
           problem={problem('step')}
         />
       </Box>
@@ -59,7 +64,7 @@ export function StepRow({ draft, row, stations, onDraft, problemOf }: Props) {
           </Box>
         </>
       )}
-      {draft.step === 'bath' && (
+      {does('wets') && !kind?.wetting && (
         <Box w="150px">
           <Choice
             label="keep wet"
@@ -73,24 +78,30 @@ export function StepRow({ draft, row, stations, onDraft, problemOf }: Props) {
           />
         </Box>
       )}
-      {draft.step === 'seal' && (
+      {again && (
         <>
           <Box w="80px">
             <TextField
-              label="coats"
+              label={coats ? 'coats' : 'times'}
               text={draft.times}
               onText={(times) => set({ times })}
               problem={problem('times')}
             />
           </Box>
-          <Box w="170px">
-            <TextField
-              label="minutes between coats"
-              text={draft.gap}
-              onText={(gap) => set({ gap })}
-              problem={problem('gapMin')}
-            />
-          </Box>
+          {Number(draft.times) > 1 && (
+            <Box w="170px">
+              <TextField
+                label={coats ? 'minutes between coats' : 'minutes between'}
+                text={draft.gap}
+                onText={(gap) => set({ gap })}
+                problem={problem('gapMin')}
+              />
+            </Box>
+          )}
+        </>
+      )}
+      {coats && (
+        <>
           <Box w="130px">
             <Choice
               label="faces"

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest';
 import { draftOf, stepOf } from './draft';
 import type { RouteStep } from './useRoute';
+import type { StepKind } from './useStepKinds';
 
 const seal: RouteStep = {
   step: 'seal',
@@ -13,12 +14,21 @@ const seal: RouteStep = {
   gramsPerM2: 90,
 };
 
+const kind = (code: string, waits: boolean, effects: StepKind['effects'] = []): StepKind => ({
+  code,
+  todo: code,
+  done: code,
+  waits,
+  effects,
+  used: true,
+});
+
 it('gives back what it was made of', () => {
-  expect(stepOf(draftOf(seal))).toEqual(seal);
+  expect(stepOf(draftOf(seal), kind('seal', false, ['coats']))).toEqual(seal);
 });
 
 it('keeps only what belongs to the kind', () => {
-  const wait = stepOf({ ...draftOf(seal), step: 'dry', wait: '' });
+  const wait = stepOf({ ...draftOf(seal), step: 'dry', wait: '' }, kind('dry', true, ['dries']));
   expect(wait).toEqual({
     step: 'dry',
     attendedMin: 0,
@@ -27,4 +37,11 @@ it('keeps only what belongs to the kind', () => {
     gapMin: 0,
     gramsPerM2: 0,
   });
+});
+
+it('lets a step of a shop’s own stand again, with what its effects ask for', () => {
+  const oil = { ...draftOf(seal), step: 'oil', times: '3', gap: '1440' };
+  expect(stepOf(oil, kind('oil', false, ['coats']))).toMatchObject({ times: 3, gapMin: 1440 });
+  expect(stepOf(oil, kind('brush', false))).toMatchObject({ times: 3, gramsPerM2: 0 });
+  expect(stepOf(oil, kind('mist', false, ['wets']))).toMatchObject({ wetting: 'underWater' });
 });

@@ -1,32 +1,12 @@
 import type { RouteStep } from './useRoute';
+import type { StepKind } from './useStepKinds';
 import { numberIn } from '../kit/format';
 import { valueIn } from '../kit/style/read';
 import { bareEntry } from '../kit/style/entry';
 
-type Kind = RouteStep['step'];
-
-/** Steps that time does. */
-export const WAITS: readonly Kind[] = ['set', 'bath', 'dry', 'rest'];
-
-export const STEP_NAMES: readonly (readonly [Kind, string])[] = [
-  ['pour', 'pour'],
-  ['set', 'set'],
-  ['demould', 'take out'],
-  ['trim', 'trim'],
-  ['bath', 'keep wet'],
-  ['rinse', 'wash off'],
-  ['dry', 'dry'],
-  ['seal', 'seal'],
-  ['rest', 'rest'],
-  ['fill', 'fill'],
-  ['fit', 'fit'],
-  ['inspect', 'inspect'],
-  ['pack', 'pack'],
-];
-
 /** A step as it is typed. */
 export interface StepDraft {
-  step: Kind;
+  step: string;
   minutes: string;
   wait: string;
   best: string;
@@ -55,19 +35,20 @@ export function draftOf(step: RouteStep): StepDraft {
 }
 
 /** The step, with only what belongs to its kind. */
-export function stepOf(draft: StepDraft): RouteStep {
-  const waits = WAITS.includes(draft.step);
-  const seals = draft.step === 'seal';
+export function stepOf(draft: StepDraft, kind: StepKind | undefined): RouteStep {
+  const waits = kind?.waits ?? false;
+  const coats = kind?.effects.includes('coats') ?? false;
+  const wets = (kind?.effects.includes('wets') ?? false) && !kind?.wetting;
   return {
     step: draft.step,
     attendedMin: waits || draft.minutes === '' ? 0 : numberIn(draft.minutes),
     ...(waits && draft.wait !== '' && { waitH: numberIn(draft.wait) }),
     ...(!waits && draft.best !== '' && { bestH: numberIn(draft.best) }),
     ...(draft.station !== '' && { station: draft.station }),
-    times: seals && draft.times !== '' ? numberIn(draft.times) : 1,
-    gapMin: seals && draft.gap !== '' ? numberIn(draft.gap) : 0,
-    ...(draft.step === 'bath' && { wetting: draft.wetting }),
-    ...(seals && { faces: draft.faces }),
-    gramsPerM2: seals && draft.grams !== '' ? (valueIn(draft.grams, 'coverage') ?? Number.NaN) : 0,
+    times: !waits && draft.times !== '' ? numberIn(draft.times) : 1,
+    gapMin: !waits && draft.gap !== '' ? numberIn(draft.gap) : 0,
+    ...(wets && { wetting: draft.wetting }),
+    ...(coats && { faces: draft.faces }),
+    gramsPerM2: coats && draft.grams !== '' ? (valueIn(draft.grams, 'coverage') ?? Number.NaN) : 0,
   };
 }

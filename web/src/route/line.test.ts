@@ -2,8 +2,18 @@ import { describe, expect, it } from 'vitest';
 import { hoursWords, place, together } from './RouteLineDrawing';
 import type { RouteLine } from './useRoute';
 
+const WORDS: Record<string, string> = { demould: 'take out', rinse: 'wash off' };
+
 const gate = (atH: number, step: string, round = 1) =>
-  ({ atH, step, round, board: 'wet', attendedMin: 1, stepNo: 2 }) as RouteLine;
+  ({
+    atH,
+    step,
+    todo: WORDS[step] ?? step,
+    round,
+    board: 'wet',
+    attendedMin: 1,
+    stepNo: 2,
+  }) as RouteLine;
 
 describe('the line of a route', () => {
   it('grows and ends at its end', () => {

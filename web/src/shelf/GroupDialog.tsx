@@ -8,7 +8,7 @@ import { StepForm } from './StepForm';
 import { TakeOutForm } from './TakeOutForm';
 import { isDue } from './time';
 import type { Group } from './useShelf';
-import { moved, stepWords } from './words';
+import { comesOut, moved, stepWords } from './words';
 
 interface Props {
   group: Group;
@@ -20,7 +20,8 @@ interface Props {
 export function GroupDialog({ group, now, onClose }: Props) {
   const inMould = group.casts.length > 0;
   const gateAt = group.gateAt ? moment(Date.parse(group.gateAt), now) : undefined;
-  const words = inMould ? 'take out' : stepWords(group);
+  const stays = inMould && !group.next && !comesOut(group);
+  const words = inMould && !stays ? 'take out' : stepWords(group);
   const why = moved(group, now);
   return (
     <Dialog.Root open onOpenChange={(e) => !e.open && onClose()} scrollBehavior="inside" size="lg">
@@ -77,7 +78,11 @@ export function GroupDialog({ group, now, onClose }: Props) {
               )}
               {inMould ? (
                 <>
-                  <TakeOutForm group={group} now={now} onDone={onClose} />
+                  {stays ? (
+                    <StepForm group={group} now={now} onDone={onClose} />
+                  ) : (
+                    <TakeOutForm group={group} now={now} onDone={onClose} />
+                  )}
                   <PlacePanel group={group} now={now} />
                 </>
               ) : group.step ? (

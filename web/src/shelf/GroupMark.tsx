@@ -4,7 +4,7 @@ import { halfWidth } from '../kit/outline';
 import { PieceRow } from '../kit/PieceRow';
 import { isDue, isLate } from './time';
 import type { Group } from './useShelf';
-import { when } from './words';
+import { has, when } from './words';
 
 const Press = chakra('button');
 const MOST_DRAWN = 6;
@@ -43,7 +43,7 @@ export function GroupMark({ group, now, onPress }: Props) {
   const inMould = group.casts.length > 0;
   const green =
     due &&
-    (inMould || group.step === 'trim') &&
+    (inMould || has(group, 'whileGreen')) &&
     group.bestUntil !== undefined &&
     !isLate(group, now);
   const codes = group.casts.map((c) => c.copy).join(' ');

@@ -3,8 +3,8 @@ import { messageOf } from '../api/client';
 import { plural } from '../kit/format';
 import { moment } from '../kit/style/time';
 import { Key } from '../kit/States';
+import { useStepWords } from '../route/useStepKinds';
 import { useActs, useUndo } from './useShelf';
-import { doneWords } from './words';
 
 /** For so long the last act is offered to be taken back. */
 const OFFERED_MS = 15 * 60_000;
@@ -13,6 +13,7 @@ const OFFERED_MS = 15 * 60_000;
 export function LastAct({ now }: { now: number }) {
   const { data } = useActs();
   const undo = useUndo();
+  const words = useStepWords();
   const last = data?.[0];
   if (!last || now - Date.parse(last.doneAt) > OFFERED_MS) {
     return null;
@@ -35,7 +36,7 @@ export function LastAct({ now }: { now: number }) {
       <Text>
         {undo.error
           ? messageOf(undo.error)
-          : `${plural(last.pieceIds.length, 'piece')} ${doneWords(last.step)}, ${moment(Date.parse(last.doneAt), now)}`}
+          : `${plural(last.pieceIds.length, 'piece')} ${last.leftOut ? 'not ' : ''}${words.done(last.step)}, ${moment(Date.parse(last.doneAt), now)}`}
       </Text>
       <Key busy={undo.isPending} onClick={() => undo.mutate(last.id)}>
         Undo

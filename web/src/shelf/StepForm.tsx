@@ -15,7 +15,7 @@ import { StepAdvice } from './StepAdvice';
 import { isDue } from './time';
 import { type Group, useStep } from './useShelf';
 import { WhyNow } from './WhyNow';
-import { stepWords } from './words';
+import { has, stepWords } from './words';
 
 interface Props {
   group: Group;
@@ -30,6 +30,7 @@ export function StepForm({ group, now, onDone }: Props) {
   const [note, setNote] = useState('');
   const [doneAt, setDoneAt] = useState('');
   const [early, setEarly] = useState('');
+  const [leaving, setLeaving] = useState(false);
   const [overfull, setOverfull] = useState(false);
   const [photo, setPhoto] = useState<Blob>();
   const [wrong, setWrong] = useState<unknown>();
@@ -54,7 +55,8 @@ export function StepForm({ group, now, onDone }: Props) {
         ...(early.trim() !== '' && { earlyReason: early.trim() }),
         ...(note.trim() !== '' && { note: note.trim() }),
         ...(overfull && { overfull }),
-        ...(group.step === 'inspect' && { grade: 'first' as const }),
+        ...(leaving && { leftOut: true }),
+        ...(has(group, 'grades') && !leaving && { grade: 'first' as const }),
       });
       if (photo) {
         await sendPhoto(done.actId, photo);
@@ -74,7 +76,8 @@ export function StepForm({ group, now, onDone }: Props) {
         }}
       >
         <StepAdvice group={group} />
-        {!due && (
+        {leaving && <WhyNow asks="Why is it left out?" text={early} onText={setEarly} />}
+        {!due && !leaving && (
           <WhyNow
             asks={`It may be done ${moment(Date.parse(group.gateAt ?? ''), now)}. Why now?`}
             text={early}
@@ -115,18 +118,25 @@ export function StepForm({ group, now, onDone }: Props) {
             main
             type="submit"
             busy={step.isPending}
-            disabled={!counted || (!due && early.trim() === '')}
+            disabled={!counted || ((!due || leaving) && early.trim() === '')}
           >
-            {group.step === 'inspect'
-              ? `${plural(some || group.pieces, 'first')}`
-              : `Done: ${words}, ${some || group.pieces}`}
+            {leaving
+              ? `Leave out: ${words}, ${some || group.pieces}`
+              : has(group, 'grades')
+                ? `${plural(some || group.pieces, 'first')}`
+                : `Done: ${words}, ${some || group.pieces}`}
           </Key>
+          {!has(group, 'ends') && (
+            <Key onClick={() => setLeaving(!leaving)}>
+              {leaving ? 'It is done after all' : 'Leave it out'}
+            </Key>
+          )}
           {full && (
             <Key onClick={() => setOverfull(!overfull)}>
               {overfull ? 'They do fit: press done' : 'They fit'}
             </Key>
           )}
-          {group.step === 'inspect' && (
+          {has(group, 'grades') && (
             <Text color="quiet">
               or one by one:{' '}
               {group.pieceIds.slice(0, 12).map((id) => (
@@ -138,7 +148,7 @@ export function StepForm({ group, now, onDone }: Props) {
           )}
         </Flex>
       </form>
-      <ScrapForm group={group} onDone={onDone} />
+      {group.casts.length === 0 && <ScrapForm group={group} onDone={onDone} />}
     </>
   );
 }

@@ -5,7 +5,6 @@ import { useOnce } from '../api/useOnce';
 type Shelf = Schemas['ShelfView'];
 export type Group = Schemas['ShelfGroup'] & { section: Schemas['Section'] };
 export type Board = Group['board'];
-export type Step = NonNullable<Group['step']>;
 export type TakeOut = Schemas['TakeOutRequest'];
 export type StepRequest = Schemas['StepRequest'];
 type Done = Schemas['Done'];

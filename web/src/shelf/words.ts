@@ -1,39 +1,7 @@
 import { moment, shortMoment } from '../kit/style/time';
+import type { Effect } from '../route/useStepKinds';
 import { isDue, isLate } from './time';
-import type { Board, Group, Step } from './useShelf';
-
-/** What is done, as the shop says it. */
-const DO: Record<Step, string> = {
-  pour: 'pour',
-  set: 'set',
-  demould: 'take out',
-  trim: 'trim',
-  bath: 'bathe',
-  rinse: 'wash off',
-  dry: 'dry',
-  seal: 'seal',
-  rest: 'rest',
-  fill: 'fill',
-  fit: 'fit',
-  inspect: 'inspect',
-  pack: 'pack',
-};
-
-const DONE: Record<Step, string> = {
-  pour: 'poured',
-  set: 'set',
-  demould: 'taken out',
-  trim: 'trimmed',
-  bath: 'bathed',
-  rinse: 'washed off',
-  dry: 'dried',
-  seal: 'sealed',
-  rest: 'rested',
-  fill: 'filled',
-  fit: 'fitted',
-  inspect: 'inspected',
-  pack: 'packed',
-};
+import type { Board, Group } from './useShelf';
 
 export const BOARDS: readonly { board: Board; name: string; empty: string }[] = [
   { board: 'wet', name: 'Wet', empty: 'No copy holds anything. Everything could be poured.' },
@@ -48,16 +16,20 @@ export function stepWords(group: Group): string {
   if (group.next) {
     return `then ${group.next.layer}`;
   }
-  if (!group.step) {
+  if (!group.kind) {
     return 'ready';
   }
-  return group.step === 'seal' && group.times > 1
-    ? `coat ${group.round} of ${group.times}`
-    : DO[group.step];
+  const words = group.step === 'seal' && group.times > 1 ? 'coat' : group.kind.todo;
+  return group.times > 1 ? `${words} ${group.round} of ${group.times}` : words;
 }
 
-export const doneWords = (step: Step | undefined) => (step ? DONE[step] : 'scrapped');
-export const doWords = (step: Step) => DO[step] ?? step;
+/** Whether its next step does that to it. */
+export function has(group: Group, effect: Effect): boolean {
+  return group.kind?.effects.includes(effect) ?? false;
+}
+
+/** Whether it comes out of its mould next. */
+export const comesOut = (group: Group) => has(group, 'freesMould') && !group.next;
 
 /** What comes next with a group, and when. */
 export function when(group: Group, now: number): string {
@@ -65,7 +37,7 @@ export function when(group: Group, now: number): string {
     return 'ready';
   }
   const at = shortMoment(Date.parse(group.gateAt), now);
-  const what = group.step === 'demould' && !group.next ? 'out' : stepWords(group);
+  const what = comesOut(group) ? 'out' : stepWords(group);
   if (!isDue(group, now)) {
     return `${what} ${at}`;
   }

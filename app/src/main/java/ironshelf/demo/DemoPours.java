@@ -5,8 +5,8 @@ import ironshelf.copy.CastView;
 import ironshelf.copy.CopyCondition;
 import ironshelf.copy.CopyView;
 import ironshelf.core.cure.Touch;
+import ironshelf.core.route.Effect;
 import ironshelf.core.route.Gate;
-import ironshelf.core.route.StepKind;
 import ironshelf.mould.MouldService;
 import ironshelf.piece.Grade;
 import ironshelf.piece.PieceService;
@@ -115,22 +115,23 @@ class DemoPours {
   }
 
   /** The same, but not that step and what comes after it. */
-  void goOn(List<Long> pieceIds, Instant until, @Nullable StepKind before) {
+  void goOn(List<Long> pieceIds, Instant until, @Nullable Effect before) {
     Optional<Gate> due = steps.next(pieceIds.get(0));
     while (due.isPresent()
-        && due.get().step() != before
+        && !(before != null && due.get().kind().has(before))
         && !due.get().earliest().plus(LATER).isAfter(until)) {
       steps.step(
           UUID.randomUUID().toString(),
           new StepRequest(
-              pieceIds.stream().map(id -> new StepRequest.StepPiece(id, null)).toList(),
+              pieceIds.stream().map(id -> StepRequest.StepPiece.of(id, null)).toList(),
               due.get().stepNo(),
               due.get().round(),
               due.get().earliest().plus(LATER),
               null,
               null,
+              null,
               true,
-              due.get().step() == StepKind.INSPECT ? Grade.FIRST : null));
+              due.get().kind().has(Effect.GRADES) ? Grade.FIRST : null));
       due = steps.next(pieceIds.get(0));
     }
   }

@@ -3,8 +3,8 @@ package ironshelf.demo;
 import static java.util.Objects.requireNonNull;
 
 import ironshelf.core.piece.cause.Defect;
+import ironshelf.core.route.Effect;
 import ironshelf.core.route.Gate;
-import ironshelf.core.route.StepKind;
 import ironshelf.customer.CustomerRequest;
 import ironshelf.customer.CustomerService;
 import ironshelf.dispatch.DispatchService;
@@ -211,10 +211,10 @@ class DemoSeason {
 
   /** Does all that is to be done to pieces that were poured together; gives when they were. */
   private Instant finish(List<Long> pieces, int no, int part, Instant until) {
-    pours.goOn(pieces, until, StepKind.INSPECT);
+    pours.goOn(pieces, until, Effect.GRADES);
     List<Long> rest = pieces;
     Gate gate = steps.next(pieces.get(0)).orElse(null);
-    if (gate != null && gate.step() == StepKind.INSPECT && no % 3 == 1 && part == 0) {
+    if (gate != null && gate.kind().has(Effect.GRADES) && no % 3 == 1 && part == 0) {
       inspect(pieces.get(0), no, gate.earliest().plus(Duration.ofMinutes(9)));
       pours.goOn(pieces.subList(0, 1), until, null);
       rest = pieces.subList(1, pieces.size());

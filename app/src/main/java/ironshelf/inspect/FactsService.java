@@ -1,7 +1,5 @@
 package ironshelf.inspect;
 
-import static java.util.Objects.requireNonNull;
-
 import ironshelf.core.cure.AgeLine;
 import ironshelf.core.cure.Places;
 import ironshelf.core.cure.Stay;
@@ -15,9 +13,9 @@ import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchSum;
 import ironshelf.core.recipe.WaterWindow;
+import ironshelf.core.route.Effect;
 import ironshelf.core.route.Route;
 import ironshelf.core.route.RouteStep;
-import ironshelf.core.route.StepKind;
 import ironshelf.core.route.Wetting;
 import ironshelf.cure.Temperatures;
 import ironshelf.material.MaterialService;
@@ -42,6 +40,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -202,25 +201,19 @@ class FactsService {
       Map<FactName, Double> known, PieceView piece, RecipeView recipe, List<StepActView> done) {
     Route route =
         routes.route(piece.routeId()).route().withAges(recipe.demouldAgeH(), recipe.sealAfterH());
-    boolean bathed =
-        route.steps().stream()
-            .anyMatch(s -> s.step() == StepKind.BATH && s.wetting() == Wetting.UNDER_WATER);
+    List<Integer> nos = IntStream.range(0, route.steps().size()).boxed().toList();
+    boolean bathed = nos.stream().anyMatch(i -> route.wetting(i) == Wetting.UNDER_WATER);
     known.put(FactName.BATHED, bathed ? 1.0 : 0.0);
-    known.put(
-        FactName.KEPT_WET,
-        route.steps().stream().anyMatch(s -> s.step() == StepKind.BATH) ? 1.0 : 0.0);
+    known.put(FactName.KEPT_WET, nos.stream().anyMatch(i -> route.wetting(i) != null) ? 1.0 : 0.0);
     if (bathed) {
-      known.put(FactName.RINSED, has(done, StepKind.RINSE) ? 1.0 : 0.0);
+      known.put(FactName.RINSED, has(done, route, Effect.WASHES) ? 1.0 : 0.0);
     }
     double driedWantedH =
-        route.steps().stream()
-            .filter(s -> s.step() == StepKind.DRY)
-            .mapToDouble(s -> requireNonNull(s.waitH()))
-            .sum();
+        nos.stream().filter(i -> route.kind(i).has(Effect.DRIES)).mapToDouble(route::waitH).sum();
     known.put(FactName.SEAL_AFTER_H, driedWantedH);
     Instant last = null;
     for (StepActView act : done) {
-      if (act.step() == StepKind.SEAL && last != null) {
+      if (had(act, route, Effect.COATS) && last != null) {
         double hours = Duration.between(last, act.doneAt()).toMillis() / 3_600_000.0;
         if (act.round() == 1) {
           known.put(FactName.DRIED_H, hours);
@@ -230,15 +223,20 @@ class FactsService {
       }
       last = act.doneAt();
     }
-    for (RouteStep step : route.steps()) {
-      if (step.step() == StepKind.SEAL && step.times() > 1) {
+    for (int i : nos) {
+      RouteStep step = route.steps().get(i);
+      if (route.kind(i).has(Effect.COATS) && step.times() > 1) {
         known.put(FactName.COAT_GAP_ASKED_MIN, step.gapMin());
         known.put(FactName.COAT_GRAMS_ASKED_PER_M2, step.gramsPerM2());
       }
     }
   }
 
-  private static boolean has(List<StepActView> done, StepKind step) {
-    return done.stream().anyMatch(a -> a.step() == step);
+  private static boolean has(List<StepActView> done, Route route, Effect effect) {
+    return done.stream().anyMatch(a -> had(a, route, effect));
+  }
+
+  private static boolean had(StepActView act, Route route, Effect effect) {
+    return act.step() != null && !act.leftOut() && route.kind(act.stepNo()).has(effect);
   }
 }

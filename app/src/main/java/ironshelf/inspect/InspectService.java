@@ -2,8 +2,8 @@ package ironshelf.inspect;
 
 import ironshelf.act.ActService;
 import ironshelf.core.piece.cause.Defect;
+import ironshelf.core.route.Effect;
 import ironshelf.core.route.Gate;
-import ironshelf.core.route.StepKind;
 import ironshelf.http.ProblemException;
 import ironshelf.piece.Grade;
 import ironshelf.piece.PieceService;
@@ -74,16 +74,17 @@ public class InspectService {
       actId = ledger.scrap(List.of(pieceId), request.scrapReason(), now);
     } else {
       Optional<Gate> next = steps.next(pieceId);
-      if (next.isPresent() && next.get().step() == StepKind.INSPECT) {
+      if (next.isPresent() && next.get().kind().has(Effect.GRADES)) {
         actId =
             steps.step(
                 new StepRequest(
-                    List.of(new StepRequest.StepPiece(pieceId, request.massKg())),
+                    List.of(StepRequest.StepPiece.of(pieceId, request.massKg())),
                     next.get().stepNo(),
                     next.get().round(),
                     null,
                     request.earlyReason(),
                     request.note(),
+                    null,
                     true,
                     request.grade()),
                 now);

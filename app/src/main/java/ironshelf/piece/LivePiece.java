@@ -4,9 +4,10 @@ import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A sound piece out of its mould, and the last thing that was done to it.
+ * A sound piece, and the last thing that was done to it.
  *
- * @param lastStepId by which it is told whether something was done since
+ * @param lastStepId by which it is told whether something was done since; null of one in its mould
+ *     to which nothing was done but the pour
  * @param readyAt when its route ended; null while it goes on
  */
 public record LivePiece(
@@ -16,7 +17,7 @@ public record LivePiece(
     long productId,
     long colourwayId,
     long routeId,
-    long lastStepId,
+    @Nullable Long lastStepId,
     int stepNo,
     int round,
     Instant doneAt,

@@ -69,9 +69,10 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
       """
       select new ironshelf.piece.LivePiece(
           p.id, p.castId, p.pourId, p.productId, p.colourwayId, p.routeId, s.id,
-          a.stepNo, a.roundNo, a.doneAt, p.readyAt, p.grade)
+          s.stepNo, s.round, a.doneAt, p.readyAt, p.grade)
       from Piece p, PieceStep s, StepAct a
       where s.id = p.lastStepId and a.id = s.actId and p.scrapReason is null and p.sentAt is null
+        and p.demouldedAt is not null
       """;
 
   @Query(LIVE + " and (p.readyAt is null or p.readyAt > :since) order by a.doneAt, p.id")
@@ -79,4 +80,17 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
 
   @Query(LIVE + " and p.id in :ids order by p.id")
   List<LivePiece> live(Collection<Long> ids);
+
+  /** The last thing done in the mould to each piece of casts, where something was. */
+  record DoneInMould(long pieceId, long stepId, int stepNo, int round, Instant doneAt) {}
+
+  @Query(
+      """
+      select new ironshelf.piece.PieceRepository$DoneInMould(
+          p.id, s.id, s.stepNo, s.round, a.doneAt)
+      from Piece p, PieceStep s, StepAct a
+      where s.id = p.lastStepId and a.id = s.actId
+        and p.demouldedAt is null and p.castId in :castIds
+      """)
+  List<DoneInMould> doneInMould(Collection<Long> castIds);
 }

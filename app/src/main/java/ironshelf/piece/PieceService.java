@@ -1,5 +1,6 @@
 package ironshelf.piece;
 
+import ironshelf.http.ProblemException;
 import ironshelf.store.Kept;
 import ironshelf.store.Runs;
 import ironshelf.store.UntilChanged;
@@ -7,6 +8,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -50,7 +52,11 @@ public class PieceService {
 
   /** Takes back what casts made, where they were never made. */
   public void unmake(Collection<Long> castIds) {
-    pieces.deleteAll(pieces.findByCastIdInOrderById(castIds));
+    List<Piece> made = pieces.findByCastIdInOrderById(castIds);
+    if (made.stream().anyMatch(p -> p.lastStepId() != null)) {
+      throw ProblemException.conflict("act.goneOn", Map.of());
+    }
+    pieces.deleteAll(made);
     pieces.flush();
   }
 
@@ -87,6 +93,38 @@ public class PieceService {
   @Transactional(readOnly = true)
   public List<LivePiece> live(Instant since) {
     return pieces.live(since);
+  }
+
+  /**
+   * Pieces in their moulds, each with the last thing done to it there.
+   *
+   * @param filledAt when each cast was filled for the last time
+   */
+  @Transactional(readOnly = true)
+  public List<LivePiece> inMould(Map<Long, Instant> filledAt) {
+    Map<Long, PieceRepository.DoneInMould> done = new HashMap<>();
+    pieces.doneInMould(filledAt.keySet()).forEach(d -> done.put(d.pieceId(), d));
+    return ofCasts(filledAt.keySet()).stream()
+        .filter(p -> p.demouldedAt() == null)
+        .map(p -> inMould(p, done.get(p.id()), filledAt.get(p.castId())))
+        .toList();
+  }
+
+  private static LivePiece inMould(
+      PieceView piece, PieceRepository.@Nullable DoneInMould done, Instant filledAt) {
+    return new LivePiece(
+        piece.id(),
+        piece.castId(),
+        piece.pourId(),
+        piece.productId(),
+        piece.colourwayId(),
+        piece.routeId(),
+        done == null ? null : done.stepId(),
+        done == null ? 0 : done.stepNo(),
+        done == null ? 1 : done.round(),
+        done == null ? filledAt : done.doneAt(),
+        null,
+        null);
   }
 
   /** Of these, the sound ones out of their moulds. */

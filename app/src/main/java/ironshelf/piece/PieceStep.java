@@ -1,5 +1,6 @@
 package ironshelf.piece;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -22,14 +23,26 @@ class PieceStep {
   private long actId;
   private long pieceId;
   private @Nullable Long beforeId;
+  private int stepNo;
+
+  @Column(name = "round_no")
+  private int round;
+
   private @Nullable BigDecimal massKg;
 
   protected PieceStep() {}
 
-  PieceStep(long actId, long pieceId, @Nullable Long beforeId, @Nullable BigDecimal massKg) {
+  PieceStep(
+      long actId,
+      long pieceId,
+      @Nullable Long beforeId,
+      StepDone.Place place,
+      @Nullable BigDecimal massKg) {
     this.actId = actId;
     this.pieceId = pieceId;
     this.beforeId = beforeId;
+    this.stepNo = place.stepNo();
+    this.round = place.round();
     this.massKg = massKg;
   }
 
@@ -47,6 +60,14 @@ class PieceStep {
 
   @Nullable Long beforeId() {
     return beforeId;
+  }
+
+  int stepNo() {
+    return stepNo;
+  }
+
+  int round() {
+    return round;
   }
 
   @Nullable BigDecimal massKg() {

@@ -1,7 +1,6 @@
 package ironshelf.piece;
 
 import ironshelf.core.cure.Touch;
-import ironshelf.core.route.StepKind;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -22,14 +21,12 @@ class StepAct {
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
 
-  @Enumerated(EnumType.STRING)
-  private @Nullable StepKind step;
-
-  private int stepNo;
-  private int roundNo;
+  private @Nullable String step;
   private Instant doneAt;
   private @Nullable String earlyReason;
   private @Nullable String note;
+  private boolean freed;
+  private boolean leftOut;
 
   @Enumerated(EnumType.STRING)
   private @Nullable Touch touch;
@@ -38,13 +35,13 @@ class StepAct {
 
   protected StepAct() {}
 
-  StepAct(StepDone done) {
+  StepAct(StepDone done, boolean freed) {
     this.step = done.step();
-    this.stepNo = done.stepNo();
-    this.roundNo = done.round();
     this.doneAt = done.at();
-    this.earlyReason = done.earlyReason();
+    this.earlyReason = done.reason();
     this.note = done.note();
+    this.freed = freed;
+    this.leftOut = done.leftOut();
     this.touch = done.touch();
   }
 
@@ -56,8 +53,9 @@ class StepAct {
     return step == null;
   }
 
-  boolean isDemould() {
-    return step == StepKind.DEMOULD;
+  /** Whether it took pieces out of their moulds. */
+  boolean hasFreed() {
+    return freed;
   }
 
   boolean isUndone() {
@@ -68,7 +66,19 @@ class StepAct {
     this.undoneAt = at;
   }
 
-  StepActView view(List<Long> pieceIds) {
-    return new StepActView(id, step, stepNo, roundNo, doneAt, earlyReason, note, touch, pieceIds);
+  /** As it was done to those steps' pieces; its place is that of the first. */
+  StepActView view(List<PieceStep> own) {
+    return new StepActView(
+        id,
+        step,
+        own.isEmpty() ? 0 : own.get(0).stepNo(),
+        own.isEmpty() ? 1 : own.get(0).round(),
+        doneAt,
+        earlyReason,
+        note,
+        freed,
+        leftOut,
+        touch,
+        own.stream().map(PieceStep::pieceId).toList());
   }
 }

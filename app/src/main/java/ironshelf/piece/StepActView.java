@@ -1,7 +1,6 @@
 package ironshelf.piece;
 
 import ironshelf.core.cure.Touch;
-import ironshelf.core.route.StepKind;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -9,15 +8,21 @@ import org.jspecify.annotations.Nullable;
 /**
  * An act on pieces as others see it.
  *
- * @param step null where they were scrapped
+ * @param step code of its kind; null where they were scrapped
+ * @param stepNo where the route of the first of them has it
+ * @param earlyReason why, where its gate had not come or where it was left out
+ * @param freed whether it took them out of their moulds
+ * @param leftOut whether it was not done, and they go on without it
  */
 public record StepActView(
     long id,
-    @Nullable StepKind step,
+    @Nullable String step,
     int stepNo,
     int round,
     Instant doneAt,
     @Nullable String earlyReason,
     @Nullable String note,
+    boolean freed,
+    boolean leftOut,
     @Nullable Touch touch,
     List<Long> pieceIds) {}

@@ -2,8 +2,6 @@ package ironshelf.piece;
 
 import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.groupingBy;
-import static java.util.stream.Collectors.mapping;
-import static java.util.stream.Collectors.toList;
 import static java.util.stream.Collectors.toMap;
 
 import ironshelf.http.ProblemException;
@@ -16,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -43,15 +42,20 @@ public class StepLedger {
    * Notes what came out of casts, cavity by cavity; gives the act.
    *
    * @param ageH the equivalent age of each cast
+   * @param places where each cast's route has it
    */
-  public long demould(StepDone done, Map<Long, List<Weighed>> byCast, Map<Long, Double> ageH) {
-    StepAct act = acts.save(new StepAct(done));
+  public long demould(
+      StepDone done,
+      Map<Long, List<Weighed>> byCast,
+      Map<Long, Double> ageH,
+      Map<Long, StepDone.Place> places) {
+    StepAct act = acts.save(new StepAct(done, true));
     byCast.forEach(
         (castId, weighed) -> {
           List<Piece> made = pieces.findByCastIdOrderById(castId);
           for (int i = 0; i < made.size(); i++) {
             Piece piece = made.get(i);
-            stand(act, piece, weighed.get(i).massKg());
+            stand(act, piece, places.get(castId), weighed.get(i).massKg());
             piece.out(done.at(), ageH.get(castId));
             String broke = weighed.get(i).scrapReason();
             if (broke != null) {
@@ -67,20 +71,25 @@ public class StepLedger {
    *
    * @param seen the pieces as they stood when it was judged that the step is due
    * @param massKg by the piece, where it was weighed
-   * @param ready whether that was the last one
+   * @param places where each piece's route has it
+   * @param ready of which that was the last one
    */
   public long done(
-      StepDone done, Collection<LivePiece> seen, Map<Long, Double> massKg, boolean ready) {
-    StepAct act = acts.save(new StepAct(done));
-    Map<Long, Long> lastSteps = seen.stream().collect(toMap(LivePiece::id, LivePiece::lastStepId));
-    for (Piece piece : pieces.findAllById(lastSteps.keySet())) {
+      StepDone done,
+      Collection<LivePiece> seen,
+      Map<Long, Double> massKg,
+      Map<Long, StepDone.Place> places,
+      Set<Long> ready) {
+    StepAct act = acts.save(new StepAct(done, false));
+    Map<Long, LivePiece> byId = seen.stream().collect(toMap(LivePiece::id, identity()));
+    for (Piece piece : pieces.findAllById(byId.keySet())) {
       if (piece.isScrap()
           || piece.isSent()
-          || !lastSteps.get(piece.id()).equals(piece.lastStepId())) {
+          || !Objects.equals(byId.get(piece.id()).lastStepId(), piece.lastStepId())) {
         throw ProblemException.conflict("state.changed", Map.of());
       }
-      stand(act, piece, massKg.get(piece.id()));
-      piece.ready(ready ? done.at() : null);
+      stand(act, piece, places.get(piece.id()), massKg.get(piece.id()));
+      piece.ready(ready.contains(piece.id()) ? done.at() : null);
     }
     return act.id();
   }
@@ -92,7 +101,7 @@ public class StepLedger {
 
   /** Notes that pieces are scrap; gives the act. */
   public long scrap(Collection<Long> pieceIds, String reason, Instant at) {
-    StepAct act = acts.save(new StepAct(new StepDone(null, 0, 1, at, null, reason, null)));
+    StepAct act = acts.save(new StepAct(StepDone.scrap(reason, at), false));
     List<Piece> all = pieces.findAllById(pieceIds);
     Set<Long> unknown = new LinkedHashSet<>(pieceIds);
     all.forEach(piece -> unknown.remove(piece.id()));
@@ -106,16 +115,17 @@ public class StepLedger {
       if (piece.isScrap() || !piece.isOut() || piece.isSent()) {
         throw ProblemException.conflict("piece.notSound", Map.of("piece", piece.id()));
       }
-      stand(act, piece, null);
+      stand(act, piece, new StepDone.Place(0, 1), null);
       piece.scrap(reason, at);
     }
     return act.id();
   }
 
-  private void stand(StepAct act, Piece piece, @Nullable Double massKg) {
+  private void stand(StepAct act, Piece piece, StepDone.Place place, @Nullable Double massKg) {
     BigDecimal mass =
         massKg == null ? null : BigDecimal.valueOf(massKg).setScale(4, RoundingMode.HALF_UP);
-    PieceStep step = steps.save(new PieceStep(act.id(), piece.id(), piece.lastStepId(), mass));
+    PieceStep step =
+        steps.save(new PieceStep(act.id(), piece.id(), piece.lastStepId(), place, mass));
     piece.standAt(step.id(), mass == null ? piece.massKg() : mass);
   }
 
@@ -143,15 +153,15 @@ public class StepLedger {
               ? null
               : steps.massUpTo(piece.id(), before).stream().findFirst().orElse(null));
       piece.ready(null);
-      if (act.isDemould()) {
+      if (act.hasFreed()) {
         piece.in();
       }
-      if (act.isDemould() || act.isScrap()) {
+      if (act.hasFreed() || act.isScrap()) {
         piece.unscrap();
       }
     }
     act.undo(at);
-    return act.view(own.stream().map(PieceStep::pieceId).toList());
+    return act.view(own);
   }
 
   /** The last acts since then, newest first; what was undone is not among them. */
@@ -172,9 +182,9 @@ public class StepLedger {
   }
 
   private List<StepActView> views(List<StepAct> some) {
-    Map<Long, List<Long>> byAct =
+    Map<Long, List<PieceStep>> byAct =
         steps.findByActIdInOrderById(some.stream().map(StepAct::id).toList()).stream()
-            .collect(groupingBy(PieceStep::actId, mapping(PieceStep::pieceId, toList())));
+            .collect(groupingBy(PieceStep::actId));
     return some.stream().map(a -> a.view(byAct.getOrDefault(a.id(), List.of()))).toList();
   }
 
@@ -189,7 +199,7 @@ public class StepLedger {
     for (PieceStep step : own) {
       StepAct act = byId.get(step.actId());
       if (!act.isUndone()) {
-        history.add(new PieceDone(act.view(List.of(pieceId)), step.massKg()));
+        history.add(new PieceDone(act.view(List.of(step)), step.massKg()));
       }
     }
     return history;

@@ -100,8 +100,10 @@ class Begun {
       String name = "cast-" + cast.id();
       // A copy that is to be mended holds its casting, and then nothing.
       int copy = copies.indexOf(cast.copyId()) + 1;
+      // What waits for its next layer has its steps in the mould before it.
+      int next = group.stepNo() == 0 ? route.demouldNo() : group.stepNo();
       List<PlanStep> rest =
-          steps.rest(route, waitH, null, Route.DEMOULD_NO, 1, Math.max(1, cast.pieces()));
+          steps.rest(route, waitH, null, next, group.round(), Math.max(1, cast.pieces()));
       casts.add(
           new BegunCast(
               name,

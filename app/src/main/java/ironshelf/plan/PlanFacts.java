@@ -5,7 +5,6 @@ import static java.util.stream.Collectors.toMap;
 import ironshelf.copy.CopyCondition;
 import ironshelf.copy.CopyService;
 import ironshelf.copy.CopyView;
-import ironshelf.core.cure.Stay;
 import ironshelf.core.material.Role;
 import ironshelf.core.plan.PinnedCast;
 import ironshelf.core.plan.PlanRequest;
@@ -16,7 +15,6 @@ import ironshelf.core.plan.PlanRequest.PlanStation;
 import ironshelf.core.recipe.Ingredient;
 import ironshelf.core.route.Route;
 import ironshelf.cure.CureService;
-import ironshelf.cure.Temperatures;
 import ironshelf.http.ProblemException;
 import ironshelf.mould.DrawnMould;
 import ironshelf.mould.MouldService;
@@ -216,6 +214,7 @@ class PlanFacts {
     private final Instant now;
     private final Map<Long, ProductView> all = products.all();
     private final Map<Long, ColourwayView> colourways = recipes.allColourways();
+    private final InMouldStays stays = InMouldStays.of(stations.all());
     private final Map<Long, RouteView> current = routes.allCurrent();
     private final Map<Long, RecipeView> latest = recipes.allLatest();
     private final Map<Long, String> binders = new HashMap<>();
@@ -242,10 +241,7 @@ class PlanFacts {
       Route route = own.route().withAges(recipe.demouldAgeH(), recipe.sealAfterH());
       Instant out =
           gates
-              .gate(
-                  List.of(new Stay(Temperatures.ROOM, now)),
-                  recipe.demouldAgeH(),
-                  recipe.greenUntilAgeH())
+              .gate(stays.from(now, route), recipe.demouldAgeH(), recipe.greenUntilAgeH())
               .readyAt();
       double setH = Math.max(1 / 60.0, Duration.between(now, out).toMinutes() / 60.0);
       int copies = inUse.getOrDefault(PlanKeys.mould(mould.id()), List.of()).size();

@@ -1,13 +1,14 @@
 package ironshelf.plan;
 
 import ironshelf.core.plan.PlanStep;
+import ironshelf.core.route.Effect;
 import ironshelf.core.route.Route;
 import ironshelf.core.route.RouteStep;
+import ironshelf.core.route.StepKind;
 import ironshelf.product.ProductLayer;
 import ironshelf.product.ProductView;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -34,9 +35,15 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
         steps.add(work("pour", mixMin + product.minutesPerPiece(), 1, 0, false));
       }
     }
-    steps.add(wait("set", setH, null));
-    for (RouteStep step : route.steps().subList(Route.DEMOULD_NO, route.steps().size())) {
-      steps.add(of(step, cavities, step.times()));
+    double waitedH = 0;
+    for (int i = 1; i < route.steps().size(); i++) {
+      if (route.kind(i).has(Effect.SETS)) {
+        // Setting counts from the pour, so that other waits in the mould are part of it.
+        steps.add(wait(route.kind(i).code(), Math.max(setH - waitedH, 1 / 60.0), null));
+        continue;
+      }
+      waitedH += i < route.demouldNo() ? route.waitH(i) : 0;
+      steps.add(of(route, i, cavities, route.steps().get(i).times()));
     }
     return steps;
   }
@@ -54,22 +61,22 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
     if (waitH > 0) {
       steps.add(wait("set", waitH, bound(station, pieces)));
     }
-    RouteStep next = route.steps().get(stepNo);
-    steps.add(of(next, pieces, Math.max(1, next.times() - round + 1)));
-    for (RouteStep step : route.steps().subList(stepNo + 1, route.steps().size())) {
-      steps.add(of(step, pieces, step.times()));
+    int timesLeft = Math.max(1, route.steps().get(stepNo).times() - round + 1);
+    steps.add(of(route, stepNo, pieces, timesLeft));
+    for (int i = stepNo + 1; i < route.steps().size(); i++) {
+      steps.add(of(route, i, pieces, route.steps().get(i).times()));
     }
     return steps;
   }
 
-  private PlanStep of(RouteStep step, int pieces, int times) {
-    String name = step.step().name().toLowerCase(Locale.ROOT);
-    if (step.step().isWait()) {
-      Double hours = step.waitH();
-      return wait(name, hours == null ? 0 : hours, bound(step.station(), pieces));
+  private PlanStep of(Route route, int stepNo, int pieces, int times) {
+    RouteStep step = route.steps().get(stepNo);
+    StepKind kind = route.kind(stepNo);
+    if (kind.waits()) {
+      return wait(kind.code(), route.waitH(stepNo), bound(step.station(), pieces));
     }
-    boolean frees = step.step() == ironshelf.core.route.StepKind.DEMOULD;
-    return work(name, step.attendedMin() * pieces, times, step.gapMin(), frees);
+    boolean frees = kind.has(Effect.FREES_MOULD);
+    return work(kind.code(), step.attendedMin() * pieces, times, step.gapMin(), frees);
   }
 
   /** A station that is too small for one cast is filled all the same, as the shelf lets it be. */

@@ -1,6 +1,6 @@
 package ironshelf.product;
 
-import ironshelf.core.route.Route;
+import ironshelf.core.route.RouteStep;
 import ironshelf.http.IfMatch;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
@@ -25,7 +25,11 @@ class ProductRouteController {
    * @param route of version 0 where the product has none yet: the usual one
    * @param line its gates at 20 °C, with the recipe's own ages
    */
-  record RoutePage(RouteView route, ProductView product, RecipeView recipe, List<RouteLine> line) {}
+  record RoutePage(
+      RouteView.Steps route, ProductView product, RecipeView recipe, List<RouteLine> line) {}
+
+  /** A route as it is to be. */
+  record RouteSteps(List<RouteStep> steps) {}
 
   private final ProductService products;
   private final RecipeService recipes;
@@ -52,7 +56,7 @@ class ProductRouteController {
                         products.usualRoute(product.mouldId(), product.recipeId()),
                         Instant.EPOCH));
     return new RoutePage(
-        route,
+        route.travels(),
         product,
         recipe,
         RouteLine.of(route.route().withAges(recipe.demouldAgeH(), recipe.sealAfterH())));
@@ -63,8 +67,8 @@ class ProductRouteController {
   RoutePage change(
       @PathVariable long id,
       @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody Route route) {
-    routes.change(products.product(id).id(), IfMatch.version(ifMatch), route);
+      @RequestBody RouteSteps route) {
+    routes.change(products.product(id).id(), IfMatch.version(ifMatch), route.steps());
     return route(id);
   }
 }

@@ -36,13 +36,42 @@ class RouteCalcController {
     }
   }
 
+  /** A route that ships, to be copied. */
+  record ShippedRoute(
+      String code,
+      String name,
+      List<String> families,
+      List<String> mixes,
+      String why,
+      List<RouteStep> steps,
+      String source) {
+    private static ShippedRoute of(StartingRoute route) {
+      return new ShippedRoute(
+          route.code(),
+          route.name(),
+          route.families(),
+          route.mixes(),
+          route.why(),
+          route.route().steps(),
+          route.source());
+    }
+  }
+
+  private final StepKindService kinds;
+
+  RouteCalcController(StepKindService kinds) {
+    this.kinds = kinds;
+  }
+
   @GetMapping("/api/starting-routes")
-  List<StartingRoute> startingRoutes() {
-    return StartingRoutes.shipped();
+  List<ShippedRoute> startingRoutes() {
+    return StartingRoutes.shipped().stream().map(ShippedRoute::of).toList();
   }
 
   @PostMapping("/api/calc/route")
   List<RouteLine> line(@RequestBody RouteRequest request) {
-    return RouteLine.of(new Route(request.steps()).withAges(request.demouldAgeH(), request.dryH()));
+    return RouteLine.of(
+        Route.judged(request.steps(), kinds.kinds())
+            .withAges(request.demouldAgeH(), request.dryH()));
   }
 }

@@ -2,6 +2,7 @@ package ironshelf.route;
 
 import ironshelf.core.route.Route;
 import ironshelf.core.route.RouteStep;
+import ironshelf.core.route.StepKinds;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -36,7 +37,11 @@ class RouteEntity {
     this.madeAt = madeAt;
   }
 
-  RouteView view() {
-    return new RouteView(id, productId, new Route(steps), madeAt);
+  Long id() {
+    return id;
+  }
+
+  RouteView view(StepKinds kinds) {
+    return new RouteView(id, productId, new Route(steps, kinds), madeAt);
   }
 }

@@ -3,8 +3,6 @@ package ironshelf.route;
 import ironshelf.core.route.Board;
 import ironshelf.core.route.Gate;
 import ironshelf.core.route.Route;
-import ironshelf.core.route.RouteStep;
-import ironshelf.core.route.StepKind;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -13,6 +11,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * One gate of a route set out along time, if each thing is done as soon as it may be, at 20 °C.
  *
+ * @param step code of its kind
+ * @param todo the word for it
  * @param atH hours after the pour
  * @param bestUntilH null where it does not matter
  * @param board where the piece stands after it
@@ -20,7 +20,8 @@ import org.jspecify.annotations.Nullable;
 public record RouteLine(
     int stepNo,
     int round,
-    StepKind step,
+    String step,
+    String todo,
     double atH,
     @Nullable Double bestUntilH,
     double attendedMin,
@@ -30,16 +31,14 @@ public record RouteLine(
 
   /** All gates of a route whose waits are filled in. */
   public static List<RouteLine> of(Route route) {
-    RouteStep set = route.steps().get(Route.DEMOULD_NO - 1);
-    Double setH = set.waitH();
-    Instant out = Instant.EPOCH.plusSeconds(Math.round((setH == null ? 0 : setH) * HOUR_S));
-    return route.gatesFrom(route.demouldGate(out, null)).stream()
+    return route.gateAfter(0, 1, Instant.EPOCH).map(route::gatesFrom).orElseGet(List::of).stream()
         .map(
             g ->
                 new RouteLine(
                     g.stepNo(),
                     g.round(),
-                    g.step(),
+                    g.kind().code(),
+                    g.kind().todo(),
                     hours(g.earliest()),
                     g.bestUntil() == null ? null : hours(g.bestUntil()),
                     route.steps().get(g.stepNo()).attendedMin(),

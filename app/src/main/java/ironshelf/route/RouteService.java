@@ -3,6 +3,8 @@ package ironshelf.route;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.route.Route;
+import ironshelf.core.route.RouteStep;
+import ironshelf.core.route.StepKinds;
 import ironshelf.http.ProblemException;
 import ironshelf.station.StationService;
 import ironshelf.store.Kept;
@@ -11,10 +13,10 @@ import java.time.Clock;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,16 +30,22 @@ public class RouteService {
 
   private final RouteRepository routes;
   private final StationService stations;
+  private final StepKindService kinds;
   private final Clock clock;
-  private final Map<Long, RouteView> known = new ConcurrentHashMap<>();
 
   private final Kept<Map<Long, RouteView>> all;
 
-  RouteService(RouteRepository routes, StationService stations, Clock clock, UntilChanged changes) {
+  RouteService(
+      RouteRepository routes,
+      StationService stations,
+      StepKindService kinds,
+      Clock clock,
+      UntilChanged changes) {
     this.routes = routes;
     this.stations = stations;
+    this.kinds = kinds;
     this.clock = clock;
-    this.all = changes.keep(this::readAll, "routes");
+    this.all = changes.keep(this::readAll, "routes", "step_kinds");
   }
 
   /** Gives a new product its route. */
@@ -45,11 +53,12 @@ public class RouteService {
     return keep(productId, route);
   }
 
-  /** Gives a product another route from now on. */
-  public RouteView change(long productId, long seenId, Route to) {
+  /** Gives a product another route from now on. Refused, with the reason: what harms a piece. */
+  public RouteView change(long productId, long seenId, List<RouteStep> steps) {
     if (find(productId).map(RouteView::id).orElse(NONE) != seenId) {
       throw ProblemException.stale();
     }
+    Route to = Route.judged(steps, kinds.kinds());
     Set<String> known = stations.byCode().keySet();
     Findings findings = new Findings();
     for (int i = 0; i < to.steps().size(); i++) {
@@ -65,7 +74,9 @@ public class RouteService {
   }
 
   private RouteView keep(long productId, Route route) {
-    return routes.saveAndFlush(new RouteEntity(productId, route, clock.instant())).view();
+    return routes
+        .saveAndFlush(new RouteEntity(productId, route, clock.instant()))
+        .view(kinds.kinds());
   }
 
   /** The route that a product's next pieces go. */
@@ -78,14 +89,13 @@ public class RouteService {
   /** The same; nothing where the product has none. */
   @Transactional(readOnly = true)
   public Optional<RouteView> find(long productId) {
-    return routes.findFirstByProductIdOrderByIdDesc(productId).map(RouteEntity::view);
+    return routes.findFirstByProductIdOrderByIdDesc(productId).map(r -> r.view(kinds.kinds()));
   }
 
   @Transactional(readOnly = true)
   public RouteView route(long id) {
-    // Routes never change, so what was read once holds.
-    return known.computeIfAbsent(
-        id, i -> routes.findById(i).orElseThrow(() -> ProblemException.unknown("route", i)).view());
+    return Optional.ofNullable(all.get().get(id))
+        .orElseThrow(() -> ProblemException.unknown("route", id));
   }
 
   /** All routes by id. */
@@ -96,9 +106,8 @@ public class RouteService {
 
   private Map<Long, RouteView> readAll() {
     Map<Long, RouteView> byId = new LinkedHashMap<>();
-    for (long id : routes.ids()) {
-      byId.put(id, route(id));
-    }
+    StepKinds known = kinds.kinds();
+    routes.findAllByOrderById().forEach(r -> byId.put(r.id(), r.view(known)));
     return Collections.unmodifiableMap(byId);
   }
 

@@ -2,7 +2,6 @@ package ironshelf.shelf;
 
 import ironshelf.core.route.Gate;
 import ironshelf.core.route.Route;
-import ironshelf.core.route.StepKind;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -51,17 +50,19 @@ class GatesCalendar {
 
   private static void add(Calendar calendar, ShelfView.ShelfGroup group, Route route, Instant now) {
     Instant gateAt = group.gateAt();
-    StepKind step = group.step();
-    if (gateAt == null || step == null) {
+    ShelfView.StepWords next = group.kind();
+    if (gateAt == null || next == null) {
       return;
     }
-    calendar.add(event(group, step, group.round(), gateAt, ImmutableStatus.VEVENT_CONFIRMED, now));
-    if (step == StepKind.POUR) {
+    calendar.add(
+        event(group, next.todo(), group.round(), gateAt, ImmutableStatus.VEVENT_CONFIRMED, now));
+    if (group.next() != null) {
       return;
     }
     Instant earliest = gateAt.isBefore(now) ? now : gateAt;
     List<Gate> ahead =
-        route.gatesFrom(new Gate(group.stepNo(), group.round(), step, earliest, null));
+        route.gatesFrom(
+            new Gate(group.stepNo(), group.round(), route.kind(group.stepNo()), earliest, null));
     ahead.stream()
         .skip(1)
         .forEach(
@@ -69,7 +70,7 @@ class GatesCalendar {
                 calendar.add(
                     event(
                         group,
-                        g.step(),
+                        g.kind().todo(),
                         g.round(),
                         g.earliest(),
                         ImmutableStatus.VEVENT_TENTATIVE,
@@ -77,24 +78,19 @@ class GatesCalendar {
   }
 
   static VEvent event(
-      ShelfView.ShelfGroup group,
-      StepKind step,
-      int round,
-      Instant at,
-      Status status,
-      Instant now) {
+      ShelfView.ShelfGroup group, String todo, int round, Instant at, Status status, Instant now) {
     Duration takes = Duration.ofSeconds(Math.round(group.attendedMin() * 60));
     Instant end = at.plus(takes.compareTo(SHORTEST) < 0 ? SHORTEST : takes);
-    VEvent event = new VEvent(at, end, summary(group, step, round));
+    VEvent event = new VEvent(at, end, summary(group, todo, round));
     event.replace(new DtStamp(now));
-    event.add(new Uid(group.key() + "-" + word(step) + "-" + round + "@ironshelf"));
+    event.add(new Uid(group.key() + "-" + todo.replace(' ', '-') + "-" + round + "@ironshelf"));
     event.add(new Location(group.station() == null ? "Shelf" : group.station()));
     event.add(status);
     return event;
   }
 
-  private static String summary(ShelfView.ShelfGroup group, StepKind step, int round) {
-    String what = word(step) + (round > 1 ? " " + round : "");
+  private static String summary(ShelfView.ShelfGroup group, String todo, int round) {
+    String what = todo + (round > 1 ? " " + round : "");
     String next = group.next() == null ? "" : " " + group.next().layer();
     return what.substring(0, 1).toUpperCase(Locale.ROOT)
         + what.substring(1)
@@ -105,9 +101,5 @@ class GatesCalendar {
         + group.pieces()
         + ", "
         + group.colourway();
-  }
-
-  private static String word(StepKind step) {
-    return step.name().toLowerCase(Locale.ROOT);
   }
 }

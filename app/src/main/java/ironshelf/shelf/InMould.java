@@ -8,13 +8,15 @@ import ironshelf.copy.CastService;
 import ironshelf.copy.CastView;
 import ironshelf.core.cure.Stay;
 import ironshelf.core.route.Board;
+import ironshelf.core.route.Gate;
 import ironshelf.core.route.Route;
-import ironshelf.core.route.StepKind;
 import ironshelf.cure.CureService;
 import ironshelf.cure.CureWarnings;
 import ironshelf.cure.Temperatures;
 import ironshelf.http.Catalogue;
 import ironshelf.mould.DrawnMould;
+import ironshelf.piece.LivePiece;
+import ironshelf.piece.PieceService;
 import ironshelf.pour.PourFacts;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.WaitingLayer;
@@ -25,6 +27,8 @@ import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import ironshelf.route.RouteService;
 import ironshelf.route.RouteView;
+import java.time.Instant;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -43,6 +47,8 @@ class InMould {
   private final RecipeService recipes;
   private final RouteService routes;
   private final CureService cure;
+  private final PieceService pieces;
+  private final Ways ways;
   private final CureWarnings warnings;
   private final Catalogue catalogue;
 
@@ -53,6 +59,8 @@ class InMould {
       RecipeService recipes,
       RouteService routes,
       CureService cure,
+      PieceService pieces,
+      Ways ways,
       CureWarnings warnings,
       Catalogue catalogue) {
     this.castings = castings;
@@ -61,6 +69,8 @@ class InMould {
     this.recipes = recipes;
     this.routes = routes;
     this.cure = cure;
+    this.pieces = pieces;
+    this.ways = ways;
     this.warnings = warnings;
     this.catalogue = catalogue;
   }
@@ -69,6 +79,24 @@ class InMould {
   CureService.DemouldGate gate(PourFacts pour) {
     RecipeView recipe = recipes.recipe(pour.recipeId());
     return cure.gate(pour.stays(), recipe.demouldAgeH(), recipe.greenUntilAgeH());
+  }
+
+  /** How a piece of each cast stands in its mould, by the cast. */
+  Map<Long, LivePiece> standing(Collection<Long> castIds) {
+    return byCast(pours.facts(castIds));
+  }
+
+  private Map<Long, LivePiece> byCast(Map<Long, PourFacts> facts) {
+    Map<Long, LivePiece> byCast = new HashMap<>();
+    live(facts.values()).forEach(p -> byCast.putIfAbsent(p.castId(), p));
+    return byCast;
+  }
+
+  /** Pieces in their moulds, each with what was last done to it there, from its last layer on. */
+  List<LivePiece> live(Collection<PourFacts> facts) {
+    return facts.isEmpty()
+        ? List.of()
+        : pieces.inMould(facts.stream().collect(toMap(PourFacts::castId, PourFacts::pouredAt)));
   }
 
   List<ShelfView.ShelfGroup> groups(Map<Long, DrawnMould> moulds) {
@@ -85,9 +113,11 @@ class InMould {
             recipes.allRecipes(),
             recipes.allColourways(),
             routes.allCurrent(),
+            ways.known(),
+            live(inCasts.facts().values()).stream().collect(groupingBy(LivePiece::castId)),
             cure.gates());
     return inCasts.facts().values().stream()
-        .collect(groupingBy(f -> List.of(f.sessionId(), f.productId(), place(f))))
+        .collect(groupingBy(f -> together(f, known)))
         .values()
         .stream()
         .map(
@@ -97,6 +127,17 @@ class InMould {
             })
         .sorted(Comparator.comparing(ShelfView.ShelfGroup::gateAt))
         .toList();
+  }
+
+  private static List<Object> together(PourFacts facts, Known known) {
+    LivePiece piece = known.first(facts.castId());
+    return List.of(
+        facts.sessionId(),
+        facts.productId(),
+        place(facts),
+        piece == null ? 0 : piece.routeId(),
+        piece == null || piece.lastStepId() == null ? Instant.EPOCH : piece.doneAt(),
+        piece == null ? 0 : piece.stepNo());
   }
 
   private static String place(PourFacts facts) {
@@ -115,10 +156,20 @@ class InMould {
     int cavities = mould.cavities();
     int pieces = casts.size() * cavities;
     String place = place(facts);
-    RouteView route = known.current.get(product.id());
-    double attendedMin = route.route().steps().get(Route.DEMOULD_NO).attendedMin();
+    LivePiece first = known.first(facts.castId());
+    long routeId = first == null ? known.current.get(product.id()).id() : first.routeId();
+    Route route = known.ways.way(routeId);
+    Gate undone = first == null || next != null ? null : known.ways.undone(first);
+    int no = next != null ? 0 : undone != null ? undone.stepNo() : route.demouldNo();
+    double attendedMin = route.steps().get(next != null ? route.demouldNo() : no).attendedMin();
     return new ShelfView.ShelfGroup(
-        "pour-" + facts.sessionId() + "-" + product.id() + "-" + place,
+        "pour-"
+            + facts.sessionId()
+            + "-"
+            + product.id()
+            + "-"
+            + place
+            + (first == null || first.lastStepId() == null ? "" : "-" + first.lastStepId()),
         Board.WET,
         place.equals(Temperatures.ROOM) ? null : place,
         place,
@@ -130,18 +181,24 @@ class InMould {
         facts.sessionId(),
         pieces,
         facts.pouredAt(),
-        route.id(),
-        next == null ? StepKind.DEMOULD : StepKind.POUR,
-        next == null ? Route.DEMOULD_NO : 0,
-        1,
-        1,
-        next == null ? gate.readyAt() : next.mayStartAt(),
-        next == null ? gate.greenUntil() : null,
-        next == null ? gate.usuallyAt() : null,
+        routeId,
+        route.kind(no).code(),
+        ShelfView.StepWords.of(route.kind(no)),
+        no,
+        undone == null ? 1 : undone.round(),
+        undone == null ? 1 : route.steps().get(no).times(),
+        undone != null ? undone.earliest() : next == null ? gate.readyAt() : next.mayStartAt(),
+        undone != null ? undone.bestUntil() : next == null ? gate.greenUntil() : null,
+        next == null && undone == null ? gate.usuallyAt() : null,
         attendedMin * pieces,
         mould.capacityL() * casts.size(),
         next,
-        List.of(),
+        undone == null
+            ? List.of()
+            : casts.stream()
+                .flatMap(c -> known.live.get(c.id()).stream())
+                .map(LivePiece::id)
+                .toList(),
         casts.stream()
             .map(
                 c ->
@@ -160,5 +217,12 @@ class InMould {
       Map<Long, RecipeView> recipes,
       Map<Long, ColourwayView> colourways,
       Map<Long, RouteView> current,
-      CureService.Gates gates) {}
+      Ways.Known ways,
+      Map<Long, List<LivePiece>> live,
+      CureService.Gates gates) {
+    private @Nullable LivePiece first(long castId) {
+      List<LivePiece> own = live.get(castId);
+      return own == null ? null : own.get(0);
+    }
+  }
 }

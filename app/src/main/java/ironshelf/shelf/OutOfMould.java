@@ -4,10 +4,10 @@ import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toList;
 
 import ironshelf.core.route.Board;
+import ironshelf.core.route.Effect;
 import ironshelf.core.route.Gate;
 import ironshelf.core.route.RouteStep;
 import ironshelf.core.route.Stand;
-import ironshelf.core.route.StepKind;
 import ironshelf.cure.CureService;
 import ironshelf.mould.DrawnMould;
 import ironshelf.piece.LivePiece;
@@ -94,7 +94,7 @@ class OutOfMould {
     List<Long> castIds =
         live.stream()
             .filter(p -> p.readyAt() == null)
-            .filter(p -> known.gate(p).map(g -> g.step() == StepKind.TRIM).orElse(false))
+            .filter(p -> known.gate(p).map(g -> g.kind().has(Effect.WHILE_GREEN)).orElse(false))
             .map(LivePiece::castId)
             .distinct()
             .toList();
@@ -134,7 +134,7 @@ class OutOfMould {
     @Nullable RouteStep step =
         gate == null ? null : known.way(first.routeId()).steps().get(gate.stepNo());
     @Nullable Instant bestUntil = gate == null ? null : gate.bestUntil();
-    if (gate != null && gate.step() == StepKind.TRIM && green.containsKey(first.castId())) {
+    if (gate != null && gate.kind().has(Effect.WHILE_GREEN) && green.containsKey(first.castId())) {
       bestUntil = green.get(first.castId());
     }
     return new ShelfView.ShelfGroup(
@@ -151,7 +151,8 @@ class OutOfMould {
         own.size(),
         first.doneAt(),
         first.routeId(),
-        gate == null ? null : gate.step(),
+        gate == null ? null : gate.kind().code(),
+        gate == null ? null : ShelfView.StepWords.of(gate.kind()),
         gate == null ? 0 : gate.stepNo(),
         gate == null ? 1 : gate.round(),
         step == null ? 1 : step.times(),

@@ -61,7 +61,8 @@ public class PieceAges {
   public List<Stay> stays(PourFacts facts, Route route, List<StepLedger.PieceDone> history) {
     List<Stay> stays = new ArrayList<>(facts.stays());
     for (StepLedger.PieceDone done : history) {
-      if (done.act().step() != null) {
+      boolean inMould = done.act().stepNo() < route.demouldNo();
+      if (done.act().step() != null && !inMould) {
         Instant at = done.act().doneAt();
         String station =
             route.standAfter(done.act().stepNo(), done.act().round(), at, at).station();

@@ -2,6 +2,7 @@ package ironshelf.shelf;
 
 import ironshelf.core.mould.Section;
 import ironshelf.core.route.Board;
+import ironshelf.core.route.Effect;
 import ironshelf.core.route.StepKind;
 import ironshelf.http.FindingView;
 import ironshelf.pour.WaitingLayer;
@@ -49,7 +50,9 @@ public record ShelfView(
    * @param place where it stands in its mould; null once it is out
    * @param routeId the route that it goes
    * @param since the last thing that was done to it
-   * @param step what comes next, and which one of its route and which time; null when it is ready
+   * @param step code of what comes next, and which one of its route and which time; null when it is
+   *     ready
+   * @param kind the same as the shop says it
    * @param times how often that step is done
    * @param gateAt when it may move on; in the past when it is due; null when it is ready
    * @param bestUntil until when it stays easy; null where it does not matter
@@ -57,7 +60,7 @@ public record ShelfView(
    * @param attendedMin of a person's time for the next step, all pieces together
    * @param litres of its station that it takes up
    * @param next the layer that it waits for; null where it waits for none
-   * @param pieceIds of those out of their moulds
+   * @param pieceIds of those out of their moulds, or with something to be done in them
    * @param casts in their moulds: what is to be emptied
    */
   public record ShelfGroup(
@@ -74,7 +77,8 @@ public record ShelfView(
       int pieces,
       Instant since,
       long routeId,
-      @Nullable StepKind step,
+      @Nullable String step,
+      @Nullable StepWords kind,
       int stepNo,
       int round,
       int times,
@@ -87,6 +91,13 @@ public record ShelfView(
       List<Long> pieceIds,
       List<ShelfCast> casts,
       List<FindingView> warnings) {}
+
+  /** A kind of step as the shop says it, and what it does. */
+  public record StepWords(String todo, String done, List<Effect> effects) {
+    static StepWords of(StepKind kind) {
+      return new StepWords(kind.todo(), kind.done(), kind.effects().stream().sorted().toList());
+    }
+  }
 
   /** A cast to be emptied, and how many pieces it makes. */
   public record ShelfCast(long id, long version, long copyId, String copy, int pieces) {}

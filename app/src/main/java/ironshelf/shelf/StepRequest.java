@@ -7,13 +7,14 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A step done to pieces that stand together, or to some of them.
+ * A step done to pieces, of one product or of several whose next step is of the same kind.
  *
- * @param stepNo of their route, as it was seen to come next
- * @param round which time of it
+ * @param stepNo of their route, as it was seen to come next; a piece may say its own
+ * @param round which time of it; likewise
  * @param doneAt null: now
- * @param earlyReason why, where the time had not come
+ * @param earlyReason why, where the time had not come or where it was left out
  * @param grade of an inspection, the same for all; null where it was not graded
+ * @param leftOut whether it was not done, and they go on without it; null: it was done
  * @param overfull whether it is known that its station takes no more
  */
 public record StepRequest(
@@ -23,6 +24,7 @@ public record StepRequest(
     @Nullable Instant doneAt,
     @Nullable String earlyReason,
     @Nullable String note,
+    @Nullable Boolean leftOut,
     @Nullable Boolean overfull,
     @Nullable Grade grade) {
 
@@ -30,8 +32,19 @@ public record StepRequest(
    * A piece, with its mass where it was weighed.
    *
    * @param massKg over 0; null where it was not weighed
+   * @param stepNo of its own route; null: as the request says
+   * @param round likewise
    */
-  public record StepPiece(@Nullable Long id, @Nullable Double massKg) {
+  public record StepPiece(
+      @Nullable Long id,
+      @Nullable Double massKg,
+      @Nullable Integer stepNo,
+      @Nullable Integer round) {
+
+    public static StepPiece of(long id, @Nullable Double massKg) {
+      return new StepPiece(id, massKg, null, null);
+    }
+
     public StepPiece {
       Findings findings = new Findings().present("id", id);
       if (massKg != null) {
@@ -45,7 +58,7 @@ public record StepRequest(
     Findings findings =
         new Findings()
             .list("pieces", pieces, 5_000)
-            .within("stepNo", stepNo, 3, 100)
+            .within("stepNo", stepNo, 1, 100)
             .within("round", round, 1, 100);
     if (earlyReason != null) {
       findings.text("earlyReason", earlyReason, 200);

@@ -1,12 +1,12 @@
 package ironshelf.shelf;
 
 import static java.util.Objects.requireNonNull;
+import static java.util.stream.Collectors.toSet;
 
 import ironshelf.act.ActService;
 import ironshelf.copy.CastService;
-import ironshelf.core.route.Board;
 import ironshelf.core.route.Gate;
-import ironshelf.core.route.Stand;
+import ironshelf.core.route.Route;
 import ironshelf.core.route.StepKind;
 import ironshelf.http.ProblemException;
 import ironshelf.piece.LivePiece;
@@ -15,17 +15,19 @@ import ironshelf.piece.PieceView;
 import ironshelf.piece.StepActView;
 import ironshelf.piece.StepDone;
 import ironshelf.piece.StepLedger;
-import ironshelf.station.StationService;
-import ironshelf.station.StationView;
+import ironshelf.pour.PourReader;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -42,9 +44,11 @@ public class StepService {
   private final PieceService pieces;
   private final StepLedger ledger;
   private final CastService castings;
-  private final StationService stations;
+  private final PourReader pours;
+  private final InMould inMould;
   private final Ways ways;
-  private final ShelfService shelf;
+  private final DueStep due;
+  private final StationRoom room;
   private final Clock clock;
   private final PieceAges ages;
 
@@ -53,18 +57,22 @@ public class StepService {
       PieceService pieces,
       StepLedger ledger,
       CastService castings,
-      StationService stations,
+      PourReader pours,
+      InMould inMould,
       Ways ways,
-      ShelfService shelf,
+      DueStep due,
+      StationRoom room,
       Clock clock,
       PieceAges ages) {
     this.acts = acts;
     this.pieces = pieces;
     this.ledger = ledger;
     this.castings = castings;
-    this.stations = stations;
+    this.pours = pours;
+    this.inMould = inMould;
     this.ways = ways;
-    this.shelf = shelf;
+    this.due = due;
+    this.room = room;
     this.clock = clock;
     this.ages = ages;
   }
@@ -97,123 +105,76 @@ public class StepService {
   /** The same in the caller's own act, which sees to it that nothing is done twice. */
   public long step(StepRequest request, Instant now) {
     Instant at = doneAt(request.doneAt(), now);
-    List<Long> ids = request.pieces().stream().map(p -> requireNonNull(p.id())).distinct().toList();
-    List<LivePiece> live = pieces.live(ids);
-    if (live.size() != ids.size()) {
-      long missing =
-          ids.stream()
-              .filter(id -> live.stream().noneMatch(p -> p.id() == id))
-              .findFirst()
-              .orElseThrow();
-      throw ProblemException.conflict("piece.notSound", Map.of("piece", missing));
-    }
+    Map<Long, StepRequest.StepPiece> asked = new LinkedHashMap<>();
+    request.pieces().forEach(p -> asked.put(requireNonNull(p.id()), p));
+    List<LivePiece> live = standing(asked.keySet());
     Ways.Known known = ways.known();
-    Gate gate = null;
-    for (LivePiece piece : live) {
-      gate = dueGate(piece, known, request, at);
-    }
-    LivePiece first = live.get(0);
-    refuseOverfull(request, known, first, requireNonNull(gate), at, live.size());
+    Map<Long, Gate> gates = new HashMap<>();
     Map<Long, Double> massKg = new HashMap<>();
-    request.pieces().stream()
-        .filter(p -> p.massKg() != null)
-        .forEach(p -> massKg.put(p.id(), p.massKg()));
-    if (request.grade() != null) {
-      ids.forEach(id -> ledger.grade(id, request.grade()));
+    for (LivePiece piece : live) {
+      StepRequest.StepPiece own = asked.get(piece.id());
+      gates.put(piece.id(), due.gate(piece, known, request, own, at));
+      if (own.massKg() != null) {
+        massKg.put(piece.id(), own.massKg());
+      }
     }
-    boolean last = known.way(first.routeId()).endsWith(gate.stepNo(), gate.round());
+    StepKind kind = due.oneKind(gates.values());
+    if (!Boolean.TRUE.equals(request.overfull())) {
+      room.refuseOverfull(live, known, gates, at);
+    }
+    if (request.grade() != null) {
+      asked.keySet().forEach(id -> ledger.grade(id, request.grade()));
+    }
+    Map<Long, StepDone.Place> places = new HashMap<>();
+    gates.forEach((id, gate) -> places.put(id, new StepDone.Place(gate.stepNo(), gate.round())));
+    Set<Long> ready =
+        live.stream()
+            .filter(p -> ends(known.way(p.routeId()), gates.get(p.id())))
+            .map(LivePiece::id)
+            .collect(toSet());
     long act =
         ledger.done(
             new StepDone(
-                gate.step(),
-                gate.stepNo(),
-                gate.round(),
+                kind.code(),
                 at.truncatedTo(ChronoUnit.MICROS),
                 request.earlyReason(),
                 request.note(),
+                Boolean.TRUE.equals(request.leftOut()),
                 null),
             live,
             massKg,
-            last);
-    if (last) {
-      ages.keepReady(ids, known, at);
+            places,
+            ready);
+    if (!ready.isEmpty()) {
+      ages.keepReady(ready, known, at);
     }
     return act;
   }
 
-  /** The gate of the step that was asked for, if it is the one that comes next and is due. */
-  private Gate dueGate(LivePiece piece, Ways.Known known, StepRequest request, Instant at) {
-    String product = known.products().get(piece.productId()).name();
-    Gate gate = piece.readyAt() != null ? null : known.gate(piece).orElse(null);
-    if (gate == null || gate.stepNo() != request.stepNo() || gate.round() != request.round()) {
-      throw ProblemException.conflict(
-          "step.notNext",
-          Map.of(
-              "product",
-              product,
-              "wanted",
-              gate == null ? "nothing" : word(gate.step(), gate.round()),
-              "value",
-              stepWord(known, piece, request)));
-    }
-    if (at.isBefore(piece.doneAt())) {
-      throw ProblemException.conflict("step.before", Map.of("at", at, "since", piece.doneAt()));
-    }
-    if (at.isBefore(gate.earliest()) && request.earlyReason() == null) {
-      throw ProblemException.conflict(
-          "step.tooEarly",
-          Map.of(
-              "product", product,
-              "step", word(gate.step(), gate.round()),
-              "at", gate.earliest()));
-    }
-    return gate;
+  private static boolean ends(Route way, Gate gate) {
+    return way.endsWith(gate.stepNo(), gate.round());
   }
 
-  private static String stepWord(Ways.Known known, LivePiece piece, StepRequest request) {
-    var steps = known.way(piece.routeId()).steps();
-    return request.stepNo() < steps.size()
-        ? word(steps.get(request.stepNo()).step(), request.round())
-        : "step " + request.stepNo();
-  }
-
-  /** A station that would be overfull is refused, unless that is known. */
-  private void refuseOverfull(
-      StepRequest request, Ways.Known known, LivePiece first, Gate gate, Instant at, int count) {
-    Stand goesTo = known.way(first.routeId()).standAfter(gate.stepNo(), gate.round(), at, at);
-    Stand stands = known.stand(first, at);
-    StationView station = stations.byCode().get(goesTo.station());
-    if (station == null
-        || goesTo.board() == Board.READY
-        || station.code().equals(stands.station())
-        || Boolean.TRUE.equals(request.overfull())) {
-      return;
+  /** The pieces as they stand, in their moulds or out; refused where one is neither. */
+  private List<LivePiece> standing(Set<Long> ids) {
+    List<LivePiece> live = new ArrayList<>(pieces.live(ids));
+    Set<Long> missing = new LinkedHashSet<>(ids);
+    live.forEach(p -> missing.remove(p.id()));
+    if (!missing.isEmpty()) {
+      List<Long> casts =
+          pieces.byIds(missing).stream()
+              .filter(p -> p.demouldedAt() == null)
+              .map(PieceView::castId)
+              .distinct()
+              .toList();
+      inMould.live(pours.facts(casts).values()).stream()
+          .filter(p -> missing.remove(p.id()))
+          .forEach(live::add);
     }
-    ShelfView seen = shelf.shelf();
-    ShelfView.StationUse use =
-        seen.stations().stream()
-            .filter(s -> s.code().equals(station.code()))
-            .findFirst()
-            .orElseThrow();
-    ShelfView.ShelfGroup group =
-        seen.groups().stream()
-            .filter(g -> g.pieceIds().contains(first.id()))
-            .findFirst()
-            .orElseThrow();
-    double litres = group.litres() / group.pieces() * count;
-    if (use.ofPieces() != null && use.pieces() + count > use.ofPieces()) {
-      throw full(station, use.pieces() + count, "pieces", use.ofPieces());
+    if (!missing.isEmpty()) {
+      throw ProblemException.conflict("piece.notSound", Map.of("piece", missing.iterator().next()));
     }
-    if (use.ofLitres() != null && use.litres() + litres > use.ofLitres()) {
-      throw full(station, use.litres() + litres, "litres", use.ofLitres());
-    }
-  }
-
-  private static ProblemException full(
-      StationView station, Number value, String what, Number most) {
-    return ProblemException.conflict(
-        "station.full",
-        Map.of("station", station.name(), "value", value, "what", what, "most", most));
+    return live;
   }
 
   /** Scraps pieces with the reason, once for the key; gives the act. */
@@ -231,7 +192,7 @@ public class StepService {
         "undo-step",
         () -> {
           StepActView undone = ledger.undo(actId, clock.instant());
-          if (undone.step() == StepKind.DEMOULD) {
+          if (undone.freed()) {
             castings.unempty(
                 pieces.byIds(undone.pieceIds()).stream()
                     .map(PieceView::castId)
@@ -240,10 +201,5 @@ public class StepService {
           }
           return actId;
         });
-  }
-
-  private static String word(StepKind step, int round) {
-    String word = step.name().toLowerCase(Locale.ROOT);
-    return round > 1 ? word + " " + round : word;
   }
 }

@@ -5,10 +5,11 @@ import static java.util.Objects.requireNonNull;
 import ironshelf.act.ActService;
 import ironshelf.copy.CastService;
 import ironshelf.copy.CastView;
+import ironshelf.core.route.Gate;
 import ironshelf.core.route.Route;
-import ironshelf.core.route.StepKind;
 import ironshelf.cure.CureService;
 import ironshelf.http.ProblemException;
+import ironshelf.piece.LivePiece;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.StepDone;
 import ironshelf.piece.StepLedger;
@@ -33,6 +34,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class TakeOutService {
 
+  /** The kind of step that takes pieces out where no route says another. */
+  private static final String TAKE_OUT = "demould";
+
   private final ActService acts;
   private final CastService castings;
   private final PourReader pours;
@@ -41,6 +45,7 @@ public class TakeOutService {
   private final StepLedger ledger;
   private final InMould inMould;
   private final CureService cure;
+  private final Ways ways;
   private final Clock clock;
 
   TakeOutService(
@@ -52,6 +57,7 @@ public class TakeOutService {
       StepLedger ledger,
       InMould inMould,
       CureService cure,
+      Ways ways,
       Clock clock) {
     this.acts = acts;
     this.castings = castings;
@@ -61,6 +67,7 @@ public class TakeOutService {
     this.ledger = ledger;
     this.inMould = inMould;
     this.cure = cure;
+    this.ways = ways;
     this.clock = clock;
   }
 
@@ -72,32 +79,45 @@ public class TakeOutService {
         "take-out",
         () -> {
           boolean early = false;
+          String step = TAKE_OUT;
+          List<Long> castIds =
+              request.casts().stream().map(c -> requireNonNull(c.castId())).toList();
           Map<Long, Double> ageH = new HashMap<>();
+          Map<Long, LivePiece> standing = inMould.standing(castIds);
+          Ways.Known known = ways.known();
+          Map<Long, StepDone.Place> places = new HashMap<>();
           for (TakeOutRequest.TakenOut cast : request.casts()) {
-            early |= takeOut(cast, request.earlyReason(), at, ageH);
+            LivePiece piece = standing.get(cast.castId());
+            early |= takeOut(cast, piece == null ? null : known.undone(piece), request, at, ageH);
+            Route route = piece == null ? null : known.way(piece.routeId());
+            int no = route == null ? 0 : route.demouldNo();
+            step = route == null ? step : route.kind(no).code();
+            places.put(requireNonNull(cast.castId()), new StepDone.Place(no, 1));
           }
           Map<Long, List<Weighed>> byCast = new LinkedHashMap<>();
           request.casts().forEach(c -> byCast.put(requireNonNull(c.castId()), c.pieces()));
           return ledger.demould(
               new StepDone(
-                  StepKind.DEMOULD,
-                  Route.DEMOULD_NO,
-                  1,
+                  step,
                   at.truncatedTo(ChronoUnit.MICROS),
                   early ? request.earlyReason() : null,
                   request.note(),
+                  false,
                   request.touch()),
               byCast,
-              ageH);
+              ageH,
+              places);
         });
   }
 
   /** Empties a copy; says whether that was early. */
   private boolean takeOut(
       TakeOutRequest.TakenOut taken,
-      @Nullable String earlyReason,
+      @Nullable Gate undone,
+      TakeOutRequest request,
       Instant at,
       Map<Long, Double> ageH) {
+    String earlyReason = request.earlyReason();
     CastView cast = castings.cast(taken.castId());
     int wanted = pieces.countOf(cast.id());
     if (taken.pieces().size() != wanted) {
@@ -112,6 +132,10 @@ public class TakeOutService {
       throw ProblemException.conflict(
           "cast.layerMissing", Map.of("copy", cast.copyCode(), "layer", missing.get(0).layer()));
     }
+    if (undone != null && earlyReason == null) {
+      throw ProblemException.conflict(
+          "cast.stepMissing", Map.of("copy", cast.copyCode(), "step", undone.kind().todo()));
+    }
     if (at.isBefore(cast.filledAt())) {
       throw ProblemException.conflict(
           "cast.beforeFilled", Map.of("copy", cast.copyCode(), "at", at, "since", cast.filledAt()));
@@ -121,7 +145,7 @@ public class TakeOutService {
       throw ProblemException.conflict(
           "cast.tooEarly", Map.of("copy", cast.copyCode(), "at", gate.readyAt()));
     }
-    boolean before = early || !missing.isEmpty();
+    boolean before = early || !missing.isEmpty() || undone != null;
     ageH.put(cast.id(), cure.ageH(facts.stays(), at));
     castings.empty(cast.id(), taken.version(), at, before ? earlyReason : null);
     return before;

@@ -14,6 +14,7 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** The routes that pieces go, with their recipes' own waits filled in. */
@@ -59,6 +60,12 @@ public class Ways {
     /** What comes next; none where the route has ended. */
     Optional<Gate> gate(LivePiece piece) {
       return way(piece.routeId()).gateAfter(piece.stepNo(), piece.round(), piece.doneAt());
+    }
+
+    /** What is to be done in its mould and is not done; null where it may come out. */
+    @Nullable Gate undone(LivePiece inMould) {
+      Route way = way(inMould.routeId());
+      return gate(inMould).filter(g -> g.stepNo() < way.demouldNo()).orElse(null);
     }
 
     Stand stand(LivePiece piece, Instant now) {

@@ -80,7 +80,7 @@ class RouteTest {
     JsonNode all = app.get("/api/starting-routes");
     assertThat(all.size()).isGreaterThanOrEqualTo(8);
     for (JsonNode starting : all) {
-      String steps = starting.path("route").toString();
+      String steps = "{\"steps\":" + starting.path("steps") + "}";
       assertThat(app.post("/api/calc/route", steps).status())
           .as(starting.path("name").asString())
           .isEqualTo(200);

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import ironshelf.App;
 import ironshelf.core.route.Board;
 import ironshelf.core.route.StartingRoutes;
-import ironshelf.core.route.StepKind;
 import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -88,7 +87,8 @@ class GatesCalendarTest {
             3,
             gate,
             1,
-            StepKind.POUR,
+            "rinse",
+            null,
             0,
             1,
             1,
@@ -105,7 +105,7 @@ class GatesCalendarTest {
     calendar.add(
         GatesCalendar.event(
             group,
-            StepKind.RINSE,
+            "wash off",
             1,
             gate,
             net.fortuna.ical4j.model.property.immutable.ImmutableStatus.VEVENT_CONFIRMED,

@@ -88,10 +88,11 @@ class MigrationTest {
                   sql,
                   "select a.step from pieces p join piece_steps s on s.id = p.last_step_id"
                       + " join step_acts a on a.id = s.act_id where p.id = 1"))
-          .isEqualTo("DEMOULD");
+          .isEqualTo("demould");
+      assertThat(one(sql, "select freed from step_acts")).isEqualTo("TRUE");
+      assertThat(one(sql, "select step_no || '/' || round_no from piece_steps")).isEqualTo("2/1");
       assertThat(one(sql, "select last_step_id from pieces where id = 2")).isNull();
-      sql.execute(
-          "insert into step_acts (step, step_no, round_no, done_at) values ('TRIM', 3, 1, now())");
+      sql.execute("insert into step_acts (step, done_at) values ('trim', now())");
       assertThat(one(sql, "select max(id) from step_acts")).isEqualTo("2");
       // What was emptied before washing was kept counts as washed; what is held does not.
       assertThat(one(sql, "select count(*) from casts where washed_at is not null")).isEqualTo("1");

@@ -6,9 +6,9 @@ import ironshelf.core.cure.Strength;
 import ironshelf.core.cure.StrengthCurve;
 import ironshelf.core.cure.TemperatureLog.ProbeReading;
 import ironshelf.core.cure.TemperatureSpan;
+import ironshelf.core.route.Effect;
 import ironshelf.core.route.Gate;
 import ironshelf.core.route.Route;
-import ironshelf.core.route.StepKind;
 import ironshelf.cure.CureWarnings;
 import ironshelf.cure.Temperatures;
 import ironshelf.http.Catalogue;
@@ -171,13 +171,16 @@ class StrengthService {
             "demould", recipe.demouldAgeH(), curve.shareAt(recipe.demouldAgeH()), out));
     Gate next = next(route, history, out);
     for (StepLedger.PieceDone done : history) {
-      if (done.act().step() == StepKind.SEAL && done.act().round() == 1) {
+      if (done.act().step() != null
+          && !done.act().leftOut()
+          && route.kind(done.act().stepNo()).has(Effect.COATS)
+          && done.act().round() == 1) {
         marks.add(mark("seal", done.act().doneAt(), places, stays, curve));
       }
     }
     if (next != null) {
       for (Gate gate : route.gatesFrom(next)) {
-        if (gate.step() == StepKind.SEAL && gate.round() == 1) {
+        if (gate.kind().has(Effect.COATS) && gate.round() == 1) {
           marks.add(mark("seal", gate.earliest(), places, stays, curve));
         }
         if (route.endsWith(gate.stepNo(), gate.round())) {

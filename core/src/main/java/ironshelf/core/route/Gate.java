@@ -12,4 +12,4 @@ import org.jspecify.annotations.Nullable;
  * @param bestUntil after which it is late; null where it does not matter
  */
 public record Gate(
-    int stepNo, int round, StepKind step, Instant earliest, @Nullable Instant bestUntil) {}
+    int stepNo, int round, StepKind kind, Instant earliest, @Nullable Instant bestUntil) {}

@@ -10,43 +10,99 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What a piece goes through from pour to pack. Gates are moments, not clock times: a wait of 24
- * hours over a change of the clocks is 24 hours. Refused, with the reason: what harms the piece, as
- * sealing one that is still wet.
+ * hours over a change of the clocks is 24 hours.
  *
- * @param steps 3 to 30, starting pour, set, demould
+ * @param steps 3 to 40: a pour, what is done in the mould, its setting, taking it out, the rest
+ * @param kinds what the steps' codes stand for
  */
-public record Route(List<RouteStep> steps) {
-
-  /** Where every route's demoulding stands. */
-  public static final int DEMOULD_NO = 2;
+public record Route(List<RouteStep> steps, StepKinds kinds) {
 
   public Route {
-    new Findings().list("steps", steps, 30).orRefuse();
-    RouteRules.of(steps).orRefuse();
+    new Findings().present("kinds", kinds).list("steps", steps, 40).orRefuse();
+    RouteRules.shape(steps, kinds).orRefuse();
     steps = List.copyOf(steps);
   }
 
   /**
-   * The route with the waits that are the recipe's own filled in.
+   * A route that somebody asks for. Refused, with the reason: what harms the piece, as sealing one
+   * that is still wet.
+   */
+  public static Route judged(List<RouteStep> steps, StepKinds kinds) {
+    Route route = new Route(steps, kinds);
+    RouteRules.harm(route).orRefuse();
+    return route;
+  }
+
+  public StepKind kind(int stepNo) {
+    return kinds.of(steps.get(stepNo).step());
+  }
+
+  /** Where it is first taken out of its mould. */
+  public int demouldNo() {
+    for (int i = 0; i < steps.size(); i++) {
+      if (kind(i).has(Effect.FREES_MOULD)) {
+        return i;
+      }
+    }
+    throw new IllegalStateException("a route takes its piece out");
+  }
+
+  /** How a step keeps the piece wet; null where it does not. */
+  public @Nullable Wetting wetting(int stepNo) {
+    StepKind kind = kind(stepNo);
+    if (!kind.has(Effect.WETS)) {
+      return null;
+    }
+    if (kind.wetting() != null) {
+      return kind.wetting();
+    }
+    Wetting own = steps.get(stepNo).wetting();
+    return own == null ? Wetting.UNDER_WATER : own;
+  }
+
+  /** Which faces a step coats; null where it leaves no film. */
+  public @Nullable SealedFaces faces(int stepNo) {
+    if (!kind(stepNo).has(Effect.COATS)) {
+      return null;
+    }
+    SealedFaces own = steps.get(stepNo).faces();
+    return own == null ? SealedFaces.ALL_OVER : own;
+  }
+
+  /** How long a step waits, in hours; 0 for one that a person does, or where its recipe says. */
+  public double waitH(int stepNo) {
+    Double own = steps.get(stepNo).waitH();
+    return own == null ? 0 : own;
+  }
+
+  /**
+   * The route with the waits that are the recipe's own filled in. Setting counts from the pour, so
+   * that other waits in the mould are part of it.
    *
    * @param dryH before it is sealed, 0 or more
    */
   public Route withAges(double demouldAgeH, double dryH) {
-    return new Route(
-        steps.stream()
-            .map(
-                s ->
-                    s.waitH() != null
-                        ? s
-                        : s.step() == StepKind.SET
-                            ? s.waitingFor(demouldAgeH)
-                            : s.step() == StepKind.DRY ? s.waitingFor(Math.max(dryH, 1e-3)) : s)
-            .toList());
+    List<RouteStep> filled = new ArrayList<>();
+    double inMouldH = 0;
+    for (int i = 0; i < steps.size(); i++) {
+      RouteStep step = steps.get(i);
+      StepKind kind = kind(i);
+      if (step.waitH() == null && kind.has(Effect.SETS)) {
+        filled.add(step.waitingFor(Math.max(demouldAgeH - inMouldH, 1e-3)));
+      } else if (step.waitH() == null && kind.has(Effect.DRIES) && kind.waits()) {
+        filled.add(step.waitingFor(Math.max(dryH, 1e-3)));
+      } else {
+        filled.add(step);
+      }
+      inMouldH += waitH(i);
+    }
+    return new Route(filled, kinds);
   }
 
   /** What a piece in its mould waits for. */
   public Gate demouldGate(Instant readyAt, @Nullable Instant greenUntil) {
-    return new Gate(DEMOULD_NO, 1, StepKind.DEMOULD, readyAt, greenUntil);
+    int no = demouldNo();
+    return new Gate(no, 1, kind(no), readyAt, greenUntil);
   }
 
   /**
@@ -60,11 +116,10 @@ public record Route(List<RouteStep> steps) {
     }
     Instant earliest = doneAt;
     for (int i = stepNo + 1; i < steps.size(); i++) {
-      RouteStep step = steps.get(i);
-      if (!step.step().isWait()) {
+      if (!kind(i).waits()) {
         return Optional.of(gate(i, 1, earliest));
       }
-      earliest = earliest.plus(ofHours(waitH(step)));
+      earliest = earliest.plus(ofHours(filledWaitH(i)));
     }
     return Optional.empty();
   }
@@ -91,27 +146,31 @@ public record Route(List<RouteStep> steps) {
       return new Stand(Board.COATING, done.station());
     }
     Instant until = doneAt;
-    RouteStep stands = steps.get(stepNo + 1);
-    for (int i = stepNo + 1; i < steps.size() && steps.get(i).step().isWait(); i++) {
-      stands = steps.get(i);
-      until = until.plus(ofHours(waitH(stands)));
+    int stands = stepNo + 1;
+    for (int i = stepNo + 1; i < steps.size() && kind(i).waits(); i++) {
+      stands = i;
+      until = until.plus(ofHours(filledWaitH(i)));
       if (until.isAfter(now)) {
         break;
       }
     }
-    return new Stand(board(stands, stepNo), stands.station());
+    return new Stand(board(stands, stepNo), steps.get(stands).station());
   }
 
-  private Board board(RouteStep stands, int doneNo) {
-    return switch (stands.step()) {
-      case BATH -> stands.wetting() == Wetting.UNDER_WATER ? Board.BATH : Board.WET;
-      case DRY -> Board.DRYING;
-      case REST -> Board.COATING;
-      default ->
-          steps.subList(0, doneNo + 1).stream().anyMatch(s -> s.step() == StepKind.DRY)
-              ? Board.COATING
-              : Board.WET;
-    };
+  private Board board(int stands, int doneNo) {
+    StepKind kind = kind(stands);
+    if (kind.waits() && kind.has(Effect.WETS)) {
+      return wetting(stands) == Wetting.UNDER_WATER ? Board.BATH : Board.WET;
+    }
+    if (kind.waits() && kind.has(Effect.DRIES)) {
+      return Board.DRYING;
+    }
+    for (int i = 0; i <= doneNo; i++) {
+      if (kind(i).has(Effect.DRIES) || kind(i).has(Effect.COATS)) {
+        return Board.COATING;
+      }
+    }
+    return Board.WET;
   }
 
   /** Whether that was the last thing to do. */
@@ -124,17 +183,17 @@ public record Route(List<RouteStep> steps) {
     return new Gate(
         stepNo,
         round,
-        step.step(),
+        kind(stepNo),
         earliest,
         step.bestH() == null ? null : earliest.plus(ofHours(step.bestH())));
   }
 
-  private static double waitH(RouteStep step) {
-    if (step.waitH() == null) {
+  private double filledWaitH(int stepNo) {
+    if (steps.get(stepNo).waitH() == null) {
       throw new IllegalStateException(
-          RouteRules.word(step.step()) + " waits as its recipe says; fill that in (withAges)");
+          kind(stepNo).todo() + " waits as its recipe says; fill that in (withAges)");
     }
-    return step.waitH();
+    return waitH(stepNo);
   }
 
   private static Duration ofHours(double hours) {

@@ -4,98 +4,135 @@ import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 
-/** What no route may do, each with its reason (handbook 1-E and 1-F). */
+/**
+ * What no route may do, each with its reason, by the effects of its steps (docs/method/routes.md).
+ */
 final class RouteRules {
 
-  private static final List<StepKind> START =
-      List.of(StepKind.POUR, StepKind.SET, StepKind.DEMOULD);
+  private static final Set<Effect> ONCE = EnumSet.of(Effect.POURS, Effect.SETS, Effect.FREES_MOULD);
 
-  private static final Set<StepKind> ONCE =
-      EnumSet.of(StepKind.POUR, StepKind.SET, StepKind.DEMOULD, StepKind.TRIM, StepKind.PACK);
-
-  private static final Set<StepKind> OWN_WAIT = EnumSet.of(StepKind.BATH, StepKind.REST);
+  /** What wants faces that are free. */
+  private static final Set<Effect> OUT_ONLY =
+      EnumSet.of(Effect.COATS, Effect.JOINS, Effect.GRADES, Effect.ENDS);
 
   private RouteRules() {}
 
-  static Findings of(List<RouteStep> steps) {
+  /** What is no route at all: it does not start with a pour, or a step lacks its wait. */
+  static Findings shape(List<RouteStep> steps, StepKinds kinds) {
     Findings findings = new Findings();
-    Set<StepKind> before = EnumSet.noneOf(StepKind.class);
-    boolean slimy = false;
     for (int i = 0; i < steps.size(); i++) {
-      StepKind kind = steps.get(i).step();
+      RouteStep step = steps.get(i);
+      String at = "steps." + i;
+      if (!kinds.knows(step.step())) {
+        findings.addIf(
+            true,
+            FindingCode.STEP_KIND_UNKNOWN,
+            at + ".step",
+            Map.of("value", step.step(), "wanted", codes(kinds)));
+        continue;
+      }
+      StepKind kind = kinds.of(step.step());
+      boolean ownAge = kind.has(Effect.SETS) || kind.has(Effect.DRIES);
+      findings
+          .addIf(
+              kind.waits() && !ownAge && step.waitH() == null,
+              FindingCode.VALUE_MISSING,
+              at + ".waitH",
+              Map.of())
+          .addIf(
+              !kind.waits() && step.waitH() != null,
+              FindingCode.ROUTE_WAIT_ATTENDED,
+              at + ".waitH",
+              Map.of("value", kind.todo()));
+    }
+    if (!findings.isEmpty()) {
+      return findings;
+    }
+    int set = indexOf(steps, kinds, k -> k.has(Effect.SETS));
+    int out = indexOf(steps, kinds, k -> k.has(Effect.FREES_MOULD));
+    return findings
+        .addIf(
+            !kinds.of(steps.get(0).step()).has(Effect.POURS),
+            FindingCode.ROUTE_START,
+            "steps.0.step",
+            Map.of("value", kinds.of(steps.get(0).step()).todo(), "wanted", "pour"))
+        .addIf(
+            set < 0 || out < set,
+            FindingCode.ROUTE_START,
+            out < 0 ? "steps" : "steps." + out + ".step",
+            Map.of(
+                "value",
+                out < 0 ? steps.size() : kinds.of(steps.get(out).step()).todo(),
+                "wanted",
+                set < 0 ? "set" : "take out"));
+  }
+
+  private static String codes(StepKinds kinds) {
+    return String.join(", ", kinds.all().stream().map(StepKind::code).toList());
+  }
+
+  private static int indexOf(List<RouteStep> steps, StepKinds kinds, Predicate<StepKind> wanted) {
+    for (int i = 0; i < steps.size(); i++) {
+      if (wanted.test(kinds.of(steps.get(i).step()))) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  /** What harms the piece, or cannot be done at that place of a route. */
+  static Findings harm(Route route) {
+    Findings findings = new Findings();
+    Set<Effect> before = EnumSet.noneOf(Effect.class);
+    boolean slimy = false;
+    boolean dry = false;
+    for (int i = 0; i < route.steps().size(); i++) {
+      StepKind kind = route.kind(i);
       String field = "steps." + i + ".step";
+      Map<String, Object> named = Map.of("value", kind.todo());
+      boolean inMould = !before.contains(Effect.FREES_MOULD);
       // The reason that says most comes first: one is kept for each field.
       findings
           .addIf(
-              kind == StepKind.SEAL && !before.contains(StepKind.DEMOULD),
-              FindingCode.ROUTE_SEAL_IN_MOULD,
-              field,
-              Map.of())
+              inMould && kind.has(Effect.COATS), FindingCode.ROUTE_SEAL_IN_MOULD, field, Map.of())
           .addIf(
-              i < START.size() && kind != START.get(i),
-              FindingCode.ROUTE_START,
+              inMould && kind.effects().stream().anyMatch(OUT_ONLY::contains),
+              FindingCode.ROUTE_IN_MOULD,
               field,
-              Map.of("value", word(kind), "wanted", word(START.get(Math.min(i, START.size() - 1)))))
+              named)
+          .addIf(before.contains(Effect.ENDS), FindingCode.ROUTE_AFTER_PACK, field, named)
           .addIf(
-              ONCE.contains(kind) && before.contains(kind),
+              kind.effects().stream().anyMatch(e -> ONCE.contains(e) && before.contains(e)),
               FindingCode.ROUTE_TWICE,
               field,
-              Map.of("value", word(kind)))
+              named)
           .addIf(
-              before.contains(StepKind.PACK),
-              FindingCode.ROUTE_AFTER_PACK,
-              field,
-              Map.of("value", word(kind)))
-          .addIf(
-              kind == StepKind.TRIM && before.contains(StepKind.SEAL),
+              kind.has(Effect.CUTS)
+                  && kind.has(Effect.WHILE_GREEN)
+                  && before.contains(Effect.COATS),
               FindingCode.ROUTE_TRIM_SEALED,
               field,
-              Map.of())
+              named)
           .addIf(
-              kind == StepKind.BATH && before.contains(StepKind.SEAL),
+              kind.has(Effect.WETS) && before.contains(Effect.COATS),
               FindingCode.ROUTE_BATH_SEALED,
               field,
-              Map.of())
-          .addIf(kind == StepKind.SEAL && slimy, FindingCode.ROUTE_SEAL_SLIMY, field, Map.of())
-          .addIf(
-              kind == StepKind.SEAL && !before.contains(StepKind.DRY),
-              FindingCode.ROUTE_SEAL_WET,
-              field,
-              Map.of())
-          .addIf(
-              OWN_WAIT.contains(kind) && steps.get(i).waitH() == null,
-              FindingCode.VALUE_MISSING,
-              "steps." + i + ".waitH",
-              Map.of())
-          .addIf(
-              !kind.isWait() && steps.get(i).waitH() != null,
-              FindingCode.ROUTE_WAIT_ATTENDED,
-              "steps." + i + ".waitH",
-              Map.of("value", word(kind)));
-      slimy =
-          (kind == StepKind.BATH && steps.get(i).wetting() == Wetting.UNDER_WATER)
-              || (slimy && kind != StepKind.RINSE);
-      before.add(kind);
+              named)
+          .addIf(kind.has(Effect.COATS) && slimy, FindingCode.ROUTE_SEAL_SLIMY, field, named)
+          .addIf(kind.has(Effect.COATS) && !dry, FindingCode.ROUTE_SEAL_WET, field, named);
+      slimy = route.wetting(i) == Wetting.UNDER_WATER || (slimy && !kind.has(Effect.WASHES));
+      dry = kind.has(Effect.DRIES) || (dry && !kind.has(Effect.WETS) && !kind.has(Effect.WASHES));
+      before.addAll(kind.effects());
     }
-    int last = steps.size() - 1;
-    return findings
-        .addIf(
-            last < START.size() - 1,
-            FindingCode.ROUTE_START,
-            "steps",
-            Map.of("value", steps.size(), "wanted", "demould"))
-        .addIf(
-            last >= START.size() && steps.get(last).step().isWait(),
-            FindingCode.ROUTE_ENDS_WAITING,
-            "steps." + last + ".step",
-            Map.of("value", word(steps.get(last).step())));
-  }
-
-  static String word(StepKind kind) {
-    return kind.name().toLowerCase(Locale.ROOT);
+    int last = route.steps().size() - 1;
+    return findings.addIf(
+        last > route.demouldNo() && route.kind(last).waits(),
+        FindingCode.ROUTE_ENDS_WAITING,
+        "steps." + last + ".step",
+        Map.of("value", route.kind(last).todo()));
   }
 }

@@ -7,19 +7,20 @@ import org.jspecify.annotations.Nullable;
 /**
  * One step of a route. What is not given takes the value in brackets.
  *
+ * @param step code of its kind
  * @param attendedMin of a person's time for one piece each time it is done, 0 to 1 440 (0)
- * @param waitH of a step that time does, over 0 and up to 10 000; null for set and dry: the
+ * @param waitH of a step that time does, over 0 and up to 10 000; null for setting and drying: the
  *     recipe's own; null for steps that a person does
  * @param bestH hours after its gate in which it is best done; null where it does not matter
  * @param station where it takes up room; null where it takes up none
  * @param times how often it is done, 1 to 10 (1)
  * @param gapMin between two times, 0 to 10 000 (0)
- * @param wetting of a bath; null otherwise
- * @param faces of a seal; null otherwise
+ * @param wetting how it is kept wet; null where its kind says, or for under water
+ * @param faces of a coat; null for all over
  * @param gramsPerM2 of sealer a coat, 0 to 2 000 (0)
  */
 public record RouteStep(
-    StepKind step,
+    String step,
     @WhenMissing("0") double attendedMin,
     @Nullable Double waitH,
     @Nullable Double bestH,
@@ -40,7 +41,7 @@ public record RouteStep(
     station = station == null || station.isBlank() ? null : station.strip();
     Findings findings =
         new Findings()
-            .present("step", step)
+            .text("step", step, 40)
             .within("attendedMin", attendedMin, 0, 1_440)
             .within("times", times, 1, 10)
             .within("gapMin", gapMin, 0, MOST_H)
@@ -55,22 +56,16 @@ public record RouteStep(
       findings.text("station", station, 40);
     }
     findings.orRefuse();
-    if (step == StepKind.BATH && wetting == null) {
-      wetting = Wetting.UNDER_WATER;
-    }
-    if (step == StepKind.SEAL && faces == null) {
-      faces = SealedFaces.ALL_OVER;
-    }
   }
 
   /** A step that time does. */
-  public static RouteStep waiting(StepKind step, @Nullable Double waitH) {
+  public static RouteStep waiting(String step, @Nullable Double waitH) {
     return new RouteStep(
         step, Double.NaN, waitH, null, null, 1, Double.NaN, null, null, Double.NaN);
   }
 
   /** A step that a person does. */
-  public static RouteStep attended(StepKind step, double attendedMin) {
+  public static RouteStep attended(String step, double attendedMin) {
     return new RouteStep(
         step, attendedMin, null, null, null, 1, Double.NaN, null, null, Double.NaN);
   }

@@ -77,13 +77,13 @@ public final class StartingRoutes {
         List.of(head.get("families").split(" ", -1)),
         head.get("mixes").isEmpty() ? List.of() : List.of(head.get("mixes").split(" ", -1)),
         head.get("why"),
-        new Route(rows.stream().map(StartingRoutes::step).toList()),
+        Route.judged(rows.stream().map(StartingRoutes::step).toList(), StepKinds.shipped()),
         head.get("source"));
   }
 
   private static RouteStep step(CSVRecord row) {
     return new RouteStep(
-        StepKind.valueOf(row.get("step").toUpperCase(Locale.ROOT)),
+        row.get("step"),
         number(row, "attended_min"),
         optional(row, "wait_h"),
         optional(row, "best_h"),

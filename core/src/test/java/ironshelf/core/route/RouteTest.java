@@ -11,6 +11,7 @@ import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,6 +21,10 @@ class RouteTest {
 
   private static final Instant NOON = Instant.parse("2027-03-01T12:00:00Z");
   private static final double DRY_H = 168;
+
+  private static final StepKinds KINDS =
+      StepKinds.shipped()
+          .with(List.of(new StepKind("oil", "oil", "oiled", false, Set.of(Effect.COATS), null)));
 
   private static final Route VESSEL =
       StartingRoutes.usualOf("vessels", "rapid-neat").route().withAges(2.5, DRY_H);
@@ -33,7 +38,7 @@ class RouteTest {
   void everyRouteThatShipsCanBeWalkedToItsEnd(StartingRoute shipped) {
     Route route = shipped.route().withAges(24, DRY_H);
     List<Gate> gates = route.gatesFrom(route.demouldGate(NOON, null));
-    assertThat(gates.get(gates.size() - 1).step()).isEqualTo(StepKind.PACK);
+    assertThat(gates.get(gates.size() - 1).kind().code()).isEqualTo("pack");
     for (int i = 1; i < gates.size(); i++) {
       assertThat(gates.get(i).earliest()).isAfterOrEqualTo(gates.get(i - 1).earliest());
     }
@@ -54,7 +59,7 @@ class RouteTest {
     assertThat(StartingRoutes.usualOf("trays", "high-strength").code()).isEqualTo("tray-wrap");
     for (String family : List.of("vessels", "trays", "pavers", "lamps")) {
       assertThat(StartingRoutes.usualOf(family, "hypertufa").route().steps())
-          .noneMatch(s -> s.wetting() == Wetting.UNDER_WATER);
+          .noneMatch(s -> s.step().equals("bath") && s.wetting() != Wetting.WRAPPED);
     }
   }
 
@@ -66,15 +71,15 @@ class RouteTest {
   void theBathedVesselWorkedByHand() {
     List<Gate> gates = VESSEL.gatesFrom(VESSEL.demouldGate(NOON, null));
     assertThat(gates)
-        .extracting(g -> g.step() + " " + g.round() + " " + g.earliest())
+        .extracting(g -> g.kind().code() + " " + g.round() + " " + g.earliest())
         .containsExactly(
-            "DEMOULD 1 2027-03-01T12:00:00Z",
-            "TRIM 1 2027-03-01T12:00:00Z",
-            "RINSE 1 2027-03-02T12:00:00Z",
-            "SEAL 1 2027-03-09T12:00:00Z",
-            "SEAL 2 2027-03-09T12:15:00Z",
-            "INSPECT 1 2027-03-10T12:15:00Z",
-            "PACK 1 2027-03-10T12:15:00Z");
+            "demould 1 2027-03-01T12:00:00Z",
+            "trim 1 2027-03-01T12:00:00Z",
+            "rinse 1 2027-03-02T12:00:00Z",
+            "seal 1 2027-03-09T12:00:00Z",
+            "seal 2 2027-03-09T12:15:00Z",
+            "inspect 1 2027-03-10T12:15:00Z",
+            "pack 1 2027-03-10T12:15:00Z");
     assertThat(gates.get(3).bestUntil()).isEqualTo("2027-03-16T12:00:00Z");
   }
 
@@ -133,7 +138,14 @@ class RouteTest {
     "pour set demould dry seal trim pack, ROUTE_TRIM_SEALED",
     "pour set demould dry seal bath rinse pack, ROUTE_BATH_SEALED",
     "pour set demould pack inspect, ROUTE_AFTER_PACK",
-    "pour set demould trim trim pack, ROUTE_TWICE",
+    "pour set demould pack pack, ROUTE_AFTER_PACK",
+    "pour set demould pour pack, ROUTE_TWICE",
+    "pour set inspect demould pack, ROUTE_IN_MOULD",
+    "pour demould set pack, ROUTE_START",
+    "pour set demould dry mist seal pack, ROUTE_SEAL_WET",
+    "pour set demould polish pack, STEP_KIND_UNKNOWN",
+    "pour set demould dry oil sand trim pack, ROUTE_TRIM_SEALED",
+    "pour set demould oil pack, ROUTE_SEAL_WET",
     "pour set demould dry, ROUTE_ENDS_WAITING",
     "set pour demould pack, ROUTE_START",
     "pour set, ROUTE_START",
@@ -151,30 +163,77 @@ class RouteTest {
             () ->
                 new Route(
                     List.of(
-                        RouteStep.attended(StepKind.POUR, 1),
-                        RouteStep.waiting(StepKind.SET, null),
-                        RouteStep.attended(StepKind.DEMOULD, 1).waitingFor(3),
-                        RouteStep.waiting(StepKind.BATH, null),
-                        RouteStep.attended(StepKind.PACK, 1))))
+                        RouteStep.attended("pour", 1),
+                        RouteStep.waiting("set", null),
+                        RouteStep.attended("demould", 1).waitingFor(3),
+                        RouteStep.waiting("bath", null),
+                        RouteStep.attended("pack", 1)),
+                    KINDS))
         .isInstanceOfSatisfying(
             RefusedException.class,
             e ->
                 assertThat(e.findings())
                     .extracting(f -> f.code())
                     .contains(FindingCode.ROUTE_WAIT_ATTENDED, FindingCode.VALUE_MISSING));
-    assertThatThrownBy(() -> RouteStep.waiting(StepKind.DRY, Double.NaN))
+    assertThatThrownBy(() -> RouteStep.waiting("dry", Double.NaN))
         .isInstanceOf(RefusedException.class);
+  }
+
+  /** A board: letters pressed in while it is fresh, brushed on two days, drilled. */
+  @Test
+  void stepsStandAgainAndInTheMould() {
+    List<RouteStep> steps = new ArrayList<>(route("pour rest stamp set demould").steps());
+    steps.set(1, RouteStep.waiting("rest", 0.5));
+    steps.addAll(route("pour set demould brush rest brush drill pack").steps().subList(3, 8));
+    Route board = Route.judged(steps, KINDS).withAges(24, DRY_H);
+    assertThat(board.demouldNo()).isEqualTo(4);
+    assertThat(board.gateAfter(0, 1, NOON))
+        .hasValueSatisfying(
+            g -> {
+              assertThat(g.kind().code()).isEqualTo("stamp");
+              assertThat(g.earliest()).isEqualTo(NOON.plusSeconds(1_800));
+            });
+    assertThat(board.gatesFrom(board.demouldGate(NOON, null)))
+        .extracting(g -> g.stepNo() + " " + g.kind().todo())
+        .containsExactly("4 take out", "5 brush", "7 brush", "8 drill", "9 pack");
+  }
+
+  @Test
+  void aShopsOwnStepObeysTheRulesOfItsEffects() {
+    assertThat(KINDS.of("oil").has(Effect.COATS)).isTrue();
+    assertThat(Route.judged(route("pour set demould dry oil pack").steps(), KINDS).faces(4))
+        .isEqualTo(SealedFaces.ALL_OVER);
+    // What ships stays what it is.
+    StepKind other = new StepKind("seal", "wax", "waxed", true, Set.of(), null);
+    assertThat(KINDS.with(List.of(other)).of("seal").has(Effect.COATS)).isTrue();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "Oil, oil, false, COATS, , STEP_KIND_CODE",
+    "oil, oil, true, ENDS, , STEP_KIND_WAITS",
+    "oil, oil, true, GRADES, , STEP_KIND_WAITS",
+    "oil, oil, false, COATS, WETS, STEP_KIND_WET_COAT",
+    "oil, '', false, COATS, , VALUE_MISSING",
+  })
+  void aKindOfStepThatCannotBeIsRefused(
+      String code, String todo, boolean waits, Effect one, Effect other, FindingCode reason) {
+    Set<Effect> effects = other == null ? Set.of(one) : Set.of(one, other);
+    assertThatThrownBy(() -> new StepKind(code, todo, "oiled", waits, effects, null))
+        .isInstanceOfSatisfying(
+            RefusedException.class,
+            e -> assertThat(e.findings()).extracting(f -> f.code()).contains(reason));
   }
 
   private static Route route(String steps) {
     List<RouteStep> list = new ArrayList<>();
     for (String word : steps.split(" ", -1)) {
-      StepKind kind = StepKind.valueOf(word.toUpperCase(java.util.Locale.ROOT));
+      boolean waits = KINDS.knows(word) && KINDS.of(word).waits();
       list.add(
-          kind == StepKind.BATH || kind == StepKind.REST
-              ? RouteStep.waiting(kind, 24.0)
-              : kind.isWait() ? RouteStep.waiting(kind, null) : RouteStep.attended(kind, 1));
+          word.equals("bath") || word.equals("rest")
+              ? RouteStep.waiting(word, 24.0)
+              : waits ? RouteStep.waiting(word, null) : RouteStep.attended(word, 1));
     }
-    return new Route(list);
+    return Route.judged(list, KINDS);
   }
 }

@@ -1,0 +1,109 @@
+package ironshelf.core.route;
+
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The kinds of step that a shop knows: those that ship, from {@code step-kinds.csv} beside this
+ * class, and its own.
+ */
+public final class StepKinds {
+
+  private static final StepKinds SHIPPED = new StepKinds(read());
+
+  private final Map<String, StepKind> byCode;
+
+  private StepKinds(Collection<StepKind> kinds) {
+    Map<String, StepKind> all = new LinkedHashMap<>();
+    kinds.forEach(k -> all.putIfAbsent(k.code(), k));
+    this.byCode = Collections.unmodifiableMap(all);
+  }
+
+  /** Those that ship. */
+  public static StepKinds shipped() {
+    return SHIPPED;
+  }
+
+  /** These and a shop's own; where a code is known already, what is known stays. */
+  public StepKinds with(Collection<StepKind> own) {
+    List<StepKind> all = new ArrayList<>(byCode.values());
+    all.addAll(own);
+    return new StepKinds(all);
+  }
+
+  public Collection<StepKind> all() {
+    return byCode.values();
+  }
+
+  public boolean knows(@Nullable String code) {
+    return byCode.containsKey(code);
+  }
+
+  /**
+   * A kind by its code.
+   *
+   * @throws ironshelf.core.quantity.RefusedException where there is none
+   */
+  public StepKind of(@Nullable String code) {
+    new Findings()
+        .addIf(
+            !knows(code),
+            FindingCode.STEP_KIND_UNKNOWN,
+            "step",
+            Map.of("value", String.valueOf(code), "wanted", String.join(", ", byCode.keySet())))
+        .orRefuse();
+    return byCode.get(code);
+  }
+
+  private static List<StepKind> read() {
+    CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
+    try (Reader in =
+        new InputStreamReader(
+            StepKinds.class.getResourceAsStream("step-kinds.csv"), StandardCharsets.UTF_8)) {
+      return format.parse(in).stream().map(StepKinds::kind).toList();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static StepKind kind(CSVRecord row) {
+    String wetting = row.get("wetting");
+    return new StepKind(
+        row.get("code"),
+        row.get("todo"),
+        row.get("done"),
+        row.get("by").equals("time"),
+        effects(row.get("effects")),
+        wetting.isEmpty() ? null : Wetting.valueOf(upper(wetting)));
+  }
+
+  private static Set<Effect> effects(String words) {
+    return Arrays.stream(words.split(",", -1))
+        .map(String::strip)
+        .filter(word -> !word.isEmpty())
+        .map(word -> Effect.valueOf(upper(word)))
+        .collect(Collectors.toSet());
+  }
+
+  private static String upper(String word) {
+    return word.toUpperCase(Locale.ROOT).replace(' ', '_');
+  }
+}
