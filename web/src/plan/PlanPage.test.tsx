@@ -89,7 +89,7 @@ describe('the plan', () => {
     expect(day).toHaveTextContent('1 h 09 of work');
     expect(day).toHaveTextContent('1 Ripple bowl');
     expect(day).toHaveTextContent('There will not be enough sand.');
-    expect(day).toHaveTextContent('take out');
+    await waitFor(() => expect(day).toHaveTextContent('take out'));
   });
 
   it('says of each order when it is ready, and why not sooner', async () => {
