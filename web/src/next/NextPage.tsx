@@ -10,7 +10,8 @@ import { FirstThing } from '../missing/FirstThing';
 import { usePlan } from '../plan/usePlan';
 import { OpenPours } from '../pour/OpenPours';
 import { GroupDialog } from '../shelf/GroupDialog';
-import { type Group, useShelf } from '../shelf/useShelf';
+import { type Group, type ToWash, useShelf } from '../shelf/useShelf';
+import { WashDialog } from '../shelf/WashDialog';
 import { useNow } from '../workshop/useWorkshop';
 import { CallChoice } from './CallChoice';
 import { byBoard, clockToday, fitting, poursBy, tasksBy } from './next';
@@ -25,10 +26,17 @@ export function NextPage() {
   const plan = usePlan();
   const [params, setParams] = useSearchParams();
   const [open, setOpen] = useState<Group>();
+  const [wash, setWash] = useState<ToWash[]>();
   const by = params.get('by') === 'place' ? 'place' : 'time';
   const clock = params.get('until') ?? '12:30';
   const until = clockToday(clock, now);
-  const tasks = tasksBy(data?.groups ?? [], poursBy(plan.data, until), until, now);
+  const tasks = tasksBy(
+    data?.groups ?? [],
+    poursBy(plan.data, until),
+    data?.toWash ?? [],
+    until,
+    now,
+  );
   const fit = fitting(tasks, now, until);
   const set = (key: string, value: string) => {
     params.set(key, value);
@@ -80,7 +88,14 @@ export function NextPage() {
         </Text>
       )}
       {by === 'time' ? (
-        <TaskList tasks={tasks} fit={fit} now={now} plan={plan.data} onOpen={setOpen} />
+        <TaskList
+          tasks={tasks}
+          fit={fit}
+          now={now}
+          plan={plan.data}
+          onOpen={setOpen}
+          onWash={setWash}
+        />
       ) : (
         byBoard(tasks).map((b) => (
           <Box key={b.board} as="section" aria-label={b.name} mb={4}>
@@ -93,6 +108,7 @@ export function NextPage() {
               now={now}
               plan={plan.data}
               onOpen={setOpen}
+              onWash={setWash}
             />
           </Box>
         ))
@@ -108,6 +124,7 @@ export function NextPage() {
           , as a file, or by its address as a feed that follows the temperatures.
         </Text>
       </Text>
+      {wash && <WashDialog toWash={wash} now={now} onClose={() => setWash(undefined)} />}
       {open && <GroupDialog group={open} now={now} onClose={() => setOpen(undefined)} />}
     </Box>
   );

@@ -31,7 +31,7 @@ describe('tasks one after the other', () => {
       { at: NOW, minutes: 24, late: true, group: cups },
       { at: NOW + 3_600_000, minutes: 9.4, late: false, visit: visit([0]) },
     ];
-    show(<TaskList tasks={tasks} fit={1} now={NOW} plan={plan} onOpen={opened} />);
+    show(<TaskList tasks={tasks} fit={1} now={NOW} plan={plan} onOpen={opened} onWash={vi.fn()} />);
     fireEvent.click(screen.getByRole('button', { name: 'take out 6 Tea-light cups, Slate, T1' }));
     expect(opened).toHaveBeenCalledWith(cups);
     const pour = screen.getByRole('link', { name: /^pour 1 Ripple bowl, Chalk, R7/ });
@@ -48,7 +48,9 @@ describe('tasks one after the other', () => {
   it('says a pour without a sheet where the plan moved on', () => {
     const tasks = [{ at: NOW, minutes: 9, late: false, visit: { ...visit([9]), pieces: 2 } }];
     tasks.forEach((t) => Object.assign(t.visit, { product: 'Reed vase' }));
-    show(<TaskList tasks={tasks} fit={1} now={NOW} plan={plan} onOpen={vi.fn()} />);
+    show(
+      <TaskList tasks={tasks} fit={1} now={NOW} plan={plan} onOpen={vi.fn()} onWash={vi.fn()} />,
+    );
     expect(screen.queryByRole('link')).toBeNull();
     expect(screen.getByText(/2 Reed vases/)).toBeVisible();
   });

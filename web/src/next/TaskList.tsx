@@ -1,11 +1,11 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { counted } from '../kit/format';
+import { counted, plural } from '../kit/format';
 import { moment } from '../kit/style/time';
 import { copiesOf, goodsOf, sheetOf } from '../plan/days';
 import type { Plan, Visit } from '../plan/usePlan';
-import type { Group } from '../shelf/useShelf';
+import type { Group, ToWash } from '../shelf/useShelf';
 import { stepWords } from '../shelf/words';
 import type { Task } from './next';
 
@@ -17,16 +17,20 @@ interface Props {
   /** Whose pours are among them. */
   plan?: Plan | undefined;
   onOpen: (group: Group) => void;
+  onWash: (toWash: ToWash[]) => void;
 }
 
 /** Tasks one after the other: steps open here, a pour opens its sheet. */
-export function TaskList({ tasks, fit, now, plan, onOpen }: Props) {
+export function TaskList({ tasks, fit, now, plan, onOpen, onWash }: Props) {
   return (
     <Box as="ol" listStyleType="none">
       {tasks.map((task, i) => (
         <Flex
           as="li"
-          key={task.group?.key ?? `${task.visit?.at} ${task.visit?.casts.join(' ')}`}
+          key={
+            task.group?.key ??
+            (task.wash ? 'wash' : `${task.visit?.at} ${task.visit?.casts.join(' ')}`)
+          }
           gap={{ base: 2, md: 4 }}
           alignItems="center"
           borderBottom="1px solid"
@@ -42,6 +46,7 @@ export function TaskList({ tasks, fit, now, plan, onOpen }: Props) {
             {task.late ? 'late' : task.at <= now ? 'now' : moment(task.at, now)}
           </Text>
           {task.group && <StepKey group={task.group} onOpen={onOpen} />}
+          {task.wash && <WashKey toWash={task.wash} onWash={onWash} />}
           {task.visit && plan && <PourLink visit={task.visit} plan={plan} />}
           <Text color="quiet" w={{ base: '72px', md: '90px' }} textAlign="right">
             {Math.round(task.minutes)} min{i < fit ? '' : ', later'}
@@ -61,6 +66,18 @@ function StepKey({ group, onOpen }: { group: Group; onOpen: (group: Group) => vo
         what={stepWords(group)}
         whom={counted(group.pieces, group.product)}
         how={[group.colourway, group.casts.map((c) => c.copy).join(' ')]}
+      />
+    </button>
+  );
+}
+
+function WashKey({ toWash, onWash }: { toWash: ToWash[]; onWash: Props['onWash'] }) {
+  return (
+    <button type="button" onClick={() => onWash(toWash)} style={ROW}>
+      <Words
+        what="wash"
+        whom={plural(toWash.length, 'copy')}
+        how={[toWash.map((c) => c.copy).join(' ')]}
       />
     </button>
   );

@@ -33,7 +33,7 @@ const PLAN = {
 } as unknown as Plan;
 
 describe('what next', () => {
-  const tasks = tasksBy(GROUPS, [], NOW + 180 * MIN, NOW);
+  const tasks = tasksBy(GROUPS, [], [], NOW + 180 * MIN, NOW);
 
   it('puts what is late first, then what is due first', () => {
     expect(tasks.map((t) => t.group?.key)).toEqual(['late', 'a', 'c']);
@@ -53,7 +53,7 @@ describe('what next', () => {
     const until = NOW + 180 * MIN;
     const pours = poursBy(PLAN, until);
     expect(pours.map((v) => v.at)).toEqual(['2027-03-01T09:20']);
-    const all = tasksBy(GROUPS, pours, until, NOW);
+    const all = tasksBy(GROUPS, pours, [], until, NOW);
     expect(all.map((t) => t.group?.key ?? 'pour')).toEqual(['late', 'a', 'pour', 'c']);
     expect(byBoard(all)[0]).toMatchObject({ board: 'pour', tasks: [{ minutes: 30 }] });
     // 10 and 15 minutes, then a pour of 30.

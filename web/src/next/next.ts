@@ -1,5 +1,5 @@
 import type { Plan, Visit } from '../plan/usePlan';
-import type { Board, Group } from '../shelf/useShelf';
+import type { Board, Group, ToWash } from '../shelf/useShelf';
 import { gate, isLate } from '../shelf/time';
 import { BOARDS } from '../shelf/words';
 import { dateAt, momentOf } from '../kit/style/time';
@@ -12,10 +12,18 @@ export interface Task {
   /** Pieces whose next step this is; without them it is a pour of the plan. */
   group?: Group;
   visit?: Visit;
+  /** Copies that stand dirty. */
+  wash?: ToWash[];
 }
 
 /** Everything that can be done by a moment, late ones first, then by due moment. */
-export function tasksBy(groups: Group[], visits: Visit[], until: number, now: number): Task[] {
+export function tasksBy(
+  groups: Group[],
+  visits: Visit[],
+  toWash: ToWash[],
+  until: number,
+  now: number,
+): Task[] {
   const steps = groups.map((group) => ({
     group,
     at: group.gateAt === undefined ? Infinity : gate(group),
@@ -28,7 +36,19 @@ export function tasksBy(groups: Group[], visits: Visit[], until: number, now: nu
     minutes: visit.minutes,
     late: false,
   }));
-  return [...steps, ...pours]
+  const wash = toWash.map((c) => Date.parse(c.since));
+  const washing =
+    toWash.length === 0
+      ? []
+      : [
+          {
+            wash: toWash,
+            at: Math.min(...wash),
+            minutes: toWash.reduce((n, c) => n + c.minutes, 0),
+            late: false,
+          },
+        ];
+  return [...steps, ...pours, ...washing]
     .filter((task) => task.at <= until)
     .sort((a, b) => Number(b.late) - Number(a.late) || a.at - b.at);
 }
@@ -41,12 +61,16 @@ export function poursBy(plan: Plan | undefined, until: number): Visit[] {
 }
 
 /** The same by the place in the shop where they stand, in the order of the shelf; pours first. */
-export function byBoard(tasks: Task[]): { board: Board | 'pour'; name: string; tasks: Task[] }[] {
-  return [{ board: 'pour' as const, name: 'To pour' }, ...BOARDS]
+export function byBoard(
+  tasks: Task[],
+): { board: Board | 'pour' | 'wash'; name: string; tasks: Task[] }[] {
+  const pour = { board: 'pour' as const, name: 'To pour' };
+  const wash = { board: 'wash' as const, name: 'To wash' };
+  return [pour, wash, ...BOARDS]
     .map(({ board, name }) => ({
       board,
       name,
-      tasks: tasks.filter((t) => (t.group?.board ?? 'pour') === board),
+      tasks: tasks.filter((t) => (t.group?.board ?? (t.wash ? 'wash' : 'pour')) === board),
     }))
     .filter((b) => b.tasks.length > 0);
 }

@@ -23,7 +23,7 @@ export function Story({ pieceId }: { pieceId: number }) {
         History
       </Text>
       {steps?.length === 0 && <Text color="quiet">It is in its mould still.</Text>}
-      {steps?.map(({ act, massKg }) => (
+      {steps?.map(({ act, massKg, weighedWith }) => (
         <Flex key={act.id} gap={4} py={1} borderBottom="1px solid" borderColor="rule" wrap="wrap">
           <Text w="150px" color="quiet">
             {moment(Date.parse(act.doneAt), now)}
@@ -34,7 +34,8 @@ export function Story({ pieceId }: { pieceId: number }) {
           </Text>
           <Text flex={1} minW="200px">
             {[
-              massKg !== undefined && `${benchMass(Number(massKg))}`,
+              massKg !== undefined &&
+                `${benchMass(Number(massKg))}${weighedWith ? `, its share of ${weighedWith} weighed together` : ''}`,
               act.touch && `to the touch ${TOUCH[act.touch]}`,
               act.earlyReason && (act.leftOut ? act.earlyReason : `early: ${act.earlyReason}`),
               act.note,

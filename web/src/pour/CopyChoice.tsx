@@ -4,7 +4,7 @@ import { messageOf } from '../api/client';
 import { Loading } from '../kit/States';
 import { type Mould, useMoulds } from '../mould/useMoulds';
 import { Cooling } from './Cooling';
-import { CopyRow, isFree, type Open } from './CopyRow';
+import { cleanFirst, CopyRow, isFree, type Open } from './CopyRow';
 import { PourStart } from './PourStart';
 import { SheetSummary } from './SheetSummary';
 import { useSheet, type Wanted } from './usePour';
@@ -31,7 +31,7 @@ export function CopyChoice({ open, others }: Props) {
 function Chooser({ open, others, moulds }: Props & { moulds: Mould[] }) {
   const mouldOf = (of: Open) => moulds.find((m) => m.id === of.mouldId);
   const first = (of: Open) =>
-    (mouldOf(of)?.copies ?? [])
+    cleanFirst(mouldOf(of)?.copies ?? [])
       .filter(isFree)
       .slice(0, of.toPour ?? 1)
       .map((c) => c.id);

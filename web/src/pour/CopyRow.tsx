@@ -9,6 +9,18 @@ export function isFree(copy: Copy): boolean {
   return !copy.held && copy.condition === 'good';
 }
 
+/** Clean copies first: one that stands dirty is never taken before them. */
+export function cleanFirst(copies: Copy[]): Copy[] {
+  return [...copies].sort((a, b) => Number(a.washDue) - Number(b.washDue));
+}
+
+function stateOf(copy: Copy, on: boolean): string {
+  if (!isFree(copy)) {
+    return copy.held ? 'holds' : copy.condition;
+  }
+  return copy.washDue ? 'wash it first' : on ? 'chosen' : 'free';
+}
+
 /** What is still to be poured: an order's line, or as much as one likes for stock. */
 export interface Open {
   key: string;
@@ -37,6 +49,7 @@ interface Props {
 /** The copies of a line's mould, of which the free ones can be chosen. */
 export function CopyRow({ open, mould, chosen, onFlip }: Props) {
   const free = mould.copies.filter(isFree).length;
+  const dirty = mould.copies.filter((c) => c.washDue && chosen.includes(c.id));
   return (
     <Box as="section" aria-label={`Copies for ${open.product}`} mb={4}>
       <Text as="h2" textStyle="name">
@@ -50,7 +63,7 @@ export function CopyRow({ open, mould, chosen, onFlip }: Props) {
         {mould.copies.map((copy) => {
           const usable = isFree(copy);
           const on = chosen.includes(copy.id);
-          const state = usable ? (on ? 'chosen' : 'free') : copy.held ? 'holds' : copy.condition;
+          const state = stateOf(copy, on);
           return (
             <Press
               key={copy.id}
@@ -83,6 +96,12 @@ export function CopyRow({ open, mould, chosen, onFlip }: Props) {
           );
         })}
       </Flex>
+      {dirty.length > 0 && (
+        <Text role="status" mt={2} fontWeight={600}>
+          {dirty.map((c) => c.code).join(', ')} {dirty.length === 1 ? 'stands' : 'stand'} dirty:
+          wash {dirty.length === 1 ? 'it' : 'them'} before filling.
+        </Text>
+      )}
       {chosen.length === 0 && (
         <Text mt={2} color="quiet">
           {free === 0

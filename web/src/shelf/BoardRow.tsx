@@ -3,6 +3,8 @@ import { useEffect, useMemo, useRef } from 'react';
 import { fold } from './fold';
 import { GroupMark, PIECES_PX, widthOf } from './GroupMark';
 import { place, shiftOf, spanOf } from './time';
+import { type Together, togetherOf } from './together';
+import { TogetherKeys } from './TogetherKeys';
 import type { Group } from './useShelf';
 
 interface Props {
@@ -15,6 +17,9 @@ interface Props {
   widthPx: number;
   timed: boolean;
   onPress: (group: Group) => void;
+  onTogether: (together: Together) => void;
+  /** Copies that stand dirty, with what washes them. */
+  wash?: { count: number; onPress: () => void };
 }
 
 const HEAD_PX = 190;
@@ -26,7 +31,7 @@ const STEEL_PX = TOP_PX + PIECES_PX;
 
 /** One board: a steel with what stands on it, set out along time. */
 export function BoardRow(props: Props) {
-  const { name, note, empty, groups: all, now, widthPx, timed, onPress } = props;
+  const { name, note, empty, groups: all, now, widthPx, timed, onPress, onTogether } = props;
   const narrow = widthPx < 720;
   const room = narrow ? widthPx : widthPx - HEAD_PX;
   const minute = Math.floor(now / MINUTE) * MINUTE;
@@ -64,6 +69,7 @@ export function BoardRow(props: Props) {
         <Text textStyle="small" color="quiet">
           {note}
         </Text>
+        <TogetherKeys of={togetherOf(all, minute)} onPress={onTogether} wash={props.wash} />
       </Box>
       {timed && groups.length > 0 && (
         <Text textStyle="small" fontSize="13px" color="quiet" position="absolute" right={4} top="0">

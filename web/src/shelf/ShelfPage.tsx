@@ -14,7 +14,10 @@ import { GroupDialog } from './GroupDialog';
 import { OpenPours } from '../pour/OpenPours';
 import { LastAct } from './LastAct';
 import { PLUMB } from './time';
+import type { Together } from './together';
+import { TogetherDialog } from './TogetherDialog';
 import { type Board, type Group, useShelf } from './useShelf';
+import { WashDialog } from './WashDialog';
 import { BOARDS } from './words';
 import { volume } from '../kit/style/units';
 
@@ -25,6 +28,8 @@ export function ShelfPage() {
   const { data: workshop } = useWorkshop();
   const { data, error, refetch } = useShelf();
   const [open, setOpen] = useState<Group>();
+  const [wash, setWash] = useState(false);
+  const [together, setTogether] = useState<Together>();
   const frame = useRef<HTMLDivElement>(null);
   const widthPx = useWidth(frame);
   const byBoard = useMemo(() => {
@@ -71,12 +76,23 @@ export function ShelfPage() {
                 now={now}
                 widthPx={widthPx}
                 onPress={setOpen}
+                onTogether={setTogether}
                 timed={board !== 'ready'}
+                {...(board === 'wet' &&
+                  data.toWash.length > 0 && {
+                    wash: { count: data.toWash.length, onPress: () => setWash(true) },
+                  })}
               />
             ))}
           </>
         )}
         <LastAct now={now} />
+        {wash && data && (
+          <WashDialog toWash={data.toWash} now={now} onClose={() => setWash(false)} />
+        )}
+        {together && (
+          <TogetherDialog together={together} now={now} onClose={() => setTogether(undefined)} />
+        )}
         {open && <GroupDialog group={open} now={now} onClose={() => setOpen(undefined)} />}
       </Box>
     </>

@@ -28,6 +28,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
   const [early, setEarly] = useState('');
   const [touch, setTouch] = useState<Touch>();
   const [doneAt, setDoneAt] = useState('');
+  const [total, setTotal] = useState('');
   const [wrong, setWrong] = useState<string>();
   const takeOut = useTakeOut();
   const read = useReader();
@@ -52,7 +53,14 @@ export function TakeOutForm({ group, now, onDone }: Props) {
         setWrong(question);
         return;
       }
-      await takeOut.mutateAsync(requestOf(entries, masses, early, touch, at));
+      const sound = entries.filter((e) => !e.broke).length;
+      const totalKg = total.trim() === '' ? undefined : await read(total, 'mass');
+      const share = doubt(totalKg && totalKg / sound, usualKg, group.product);
+      if (share !== undefined && share !== wrong) {
+        setWrong(share);
+        return;
+      }
+      await takeOut.mutateAsync(requestOf(entries, masses, early, touch, at, totalKg));
       onDone();
     } catch (error) {
       setWrong(messageOf(error));
@@ -117,6 +125,16 @@ export function TakeOutForm({ group, now, onDone }: Props) {
           </Flex>
         ))}
       </Box>
+      {entries.length > 1 && entries.every((e) => e.text.trim() === '') && (
+        <Box w="260px">
+          <QuantityField
+            label="or all together on the scale"
+            text={total}
+            onText={setTotal}
+            dimension="mass"
+          />
+        </Box>
+      )}
       <TouchKeys touch={touch} onTouch={setTouch} />
       <Box w="320px">
         <MomentField label="out, if not now," text={doneAt} onText={setDoneAt} />
@@ -132,6 +150,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
         </Key>
         <Text color="quiet">
           {unweighed > 0 &&
+            total.trim() === '' &&
             `${plural(unweighed, 'piece')} not weighed; only what is weighed teaches`}
         </Text>
       </Flex>

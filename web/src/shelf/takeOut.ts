@@ -42,6 +42,7 @@ export function requestOf(
   earlyReason: string,
   touch?: Touch,
   doneAt?: number,
+  totalMassKg?: number,
 ): TakeOut {
   const casts: TakeOut['casts'] = [];
   entries.forEach((entry, i) => {
@@ -61,5 +62,6 @@ export function requestOf(
     ...(earlyReason.trim() !== '' && { earlyReason: earlyReason.trim() }),
     ...(touch && { touch }),
     ...(doneAt !== undefined && { doneAt: new Date(doneAt).toISOString() }),
+    ...(totalMassKg !== undefined && { totalMassKg }),
   };
 }

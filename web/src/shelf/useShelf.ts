@@ -7,6 +7,7 @@ export type Group = Schemas['ShelfGroup'] & { section: Schemas['Section'] };
 export type Board = Group['board'];
 export type TakeOut = Schemas['TakeOutRequest'];
 export type StepRequest = Schemas['StepRequest'];
+export type ToWash = Schemas['ToWash'];
 type Done = Schemas['Done'];
 
 const EMPTY: Schemas['Section'] = { drawn: false, outer: [], more: [], rimMm: 0 };
@@ -75,6 +76,9 @@ export const useScrap = () =>
   useAct<Schemas['ScrapRequest'], Done>((body, key) =>
     dataOf(client.POST('/api/shelf/scrap', { body, params: by(key) })),
   );
+
+export const useWash = () =>
+  useAct<Schemas['WashRequest'], Shelf>((body) => dataOf(client.POST('/api/shelf/wash', { body })));
 
 export const useBring = () =>
   useAct<Schemas['BringRequest'], Shelf>((body, key) =>

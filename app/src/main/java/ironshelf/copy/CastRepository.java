@@ -42,6 +42,19 @@ interface CastRepository extends JpaRepository<Cast, Long> {
   @Query("select c.copyId from Cast c where c.emptiedAt is not null and c.washedAt is null")
   Set<Long> unwashedCopies();
 
+  /** Those of them that are in use and hold nothing, the longest dirty first. */
+  @Query(
+      """
+      select new ironshelf.copy.DirtyCopy(k.id, k.code, k.mouldId, max(c.emptiedAt))
+      from Cast c join Copy k on k.id = c.copyId
+      where c.emptiedAt is not null and c.washedAt is null
+        and k.condition = ironshelf.copy.CopyCondition.GOOD
+        and not exists (select 1 from Cast h where h.copyId = k.id and h.emptiedAt is null)
+      group by k.id, k.code, k.mouldId
+      order by max(c.emptiedAt), k.id
+      """)
+  List<DirtyCopy> dirty();
+
   List<Cast> findByCopyIdOrderByFilledAtDesc(long copyId, Limit most);
 
   long countByCopyId(long copyId);

@@ -158,6 +158,12 @@ public class CastService {
     casts.unwashed(copyIds).forEach(cast -> cast.wash(at));
   }
 
+  /** Copies that stand dirty, the longest first. */
+  @Transactional(readOnly = true)
+  public List<DirtyCopy> dirty() {
+    return casts.dirty();
+  }
+
   @Transactional(readOnly = true)
   public CastView cast(long id) {
     Cast cast = entity(id);

@@ -130,6 +130,7 @@ class DemoPours {
               null,
               null,
               null,
+              null,
               true,
               due.get().kind().has(Effect.GRADES) ? Grade.FIRST : null));
       due = steps.next(pieceIds.get(0));
@@ -172,6 +173,7 @@ class DemoPours {
                 .toList(),
             null,
             Touch.FINE,
+            null,
             null,
             null),
         poured.plus(hours(takenOutAfterH)));

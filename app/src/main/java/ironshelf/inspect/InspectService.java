@@ -85,6 +85,7 @@ public class InspectService {
                     request.earlyReason(),
                     request.note(),
                     null,
+                    null,
                     true,
                     request.grade()),
                 now);

@@ -7,4 +7,5 @@ import ironshelf.core.mould.Section;
  *
  * @param capacityL of one cast
  */
-public record DrawnMould(long id, long version, int cavities, double capacityL, Section section) {}
+public record DrawnMould(
+    long id, long version, String name, int cavities, double capacityL, Section section) {}

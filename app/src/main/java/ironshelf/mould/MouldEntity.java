@@ -96,7 +96,8 @@ class MouldEntity {
   }
 
   DrawnMould drawn() {
-    return new DrawnMould(id, version, shape.cavities(), shape.capacityL(), Section.of(shape));
+    return new DrawnMould(
+        id, version, name, shape.cavities(), shape.capacityL(), Section.of(shape));
   }
 
   MouldView view(List<CopyView> copies, CastsExpected expected, DrawnMould drawn) {

@@ -35,6 +35,7 @@ class Piece implements OfPour {
   private @Nullable Instant scrappedAt;
   private @Nullable Instant sentAt;
   private @Nullable BigDecimal massKg;
+  private @Nullable Integer weighedWith;
   private @Nullable String scrapReason;
 
   @Enumerated(EnumType.STRING)
@@ -73,9 +74,14 @@ class Piece implements OfPour {
   }
 
   /** Moves it to a step that was done to it, or back to the one before. */
-  void standAt(@Nullable Long stepId, @Nullable BigDecimal massKg) {
+  void standAt(@Nullable Long stepId) {
     this.lastStepId = stepId;
-    this.massKg = massKg;
+  }
+
+  /** What the scale said last; null: that it never stood on one. */
+  void weighed(@Nullable PieceStep step) {
+    this.massKg = step == null ? null : step.massKg();
+    this.weighedWith = step == null ? null : step.weighedWith();
   }
 
   void out(Instant at, @Nullable Double ageH) {
@@ -137,6 +143,7 @@ class Piece implements OfPour {
         ageAtOutH,
         ageAtReadyH,
         massKg,
+        weighedWith,
         grade,
         scrapReason,
         sentAt);

@@ -63,7 +63,8 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
       """)
   List<Stands> standing();
 
-  List<Piece> findTop30ByProductIdAndMassKgIsNotNullOrderByIdDesc(long productId);
+  List<Piece> findTop30ByProductIdAndMassKgIsNotNullAndWeighedWithIsNullOrderByIdDesc(
+      long productId);
 
   String LIVE =
       """

@@ -154,7 +154,7 @@ public class PieceService {
         .toList();
   }
 
-  /** The last pieces of a product that were weighed, at most 30, newest last. */
+  /** The last pieces of a product that were weighed alone, at most 30, newest last. */
   @Transactional(readOnly = true)
   public List<PieceView> lastWeighed(long productId) {
     return lastWeighed
@@ -164,7 +164,10 @@ public class PieceService {
             id -> {
               List<PieceView> newestFirst =
                   new ArrayList<>(
-                      pieces.findTop30ByProductIdAndMassKgIsNotNullOrderByIdDesc(id).stream()
+                      pieces
+                          .findTop30ByProductIdAndMassKgIsNotNullAndWeighedWithIsNullOrderByIdDesc(
+                              id)
+                          .stream()
                           .map(Piece::view)
                           .toList());
               Collections.reverse(newestFirst);

@@ -7,6 +7,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import org.hibernate.annotations.Immutable;
 import org.jspecify.annotations.Nullable;
 
@@ -29,6 +30,7 @@ class PieceStep {
   private int round;
 
   private @Nullable BigDecimal massKg;
+  private @Nullable Integer weighedWith;
 
   protected PieceStep() {}
 
@@ -37,13 +39,15 @@ class PieceStep {
       long pieceId,
       @Nullable Long beforeId,
       StepDone.Place place,
-      @Nullable BigDecimal massKg) {
+      @Nullable OnScale scale) {
     this.actId = actId;
     this.pieceId = pieceId;
     this.beforeId = beforeId;
     this.stepNo = place.stepNo();
     this.round = place.round();
-    this.massKg = massKg;
+    this.massKg =
+        scale == null ? null : BigDecimal.valueOf(scale.massKg()).setScale(4, RoundingMode.HALF_UP);
+    this.weighedWith = scale == null ? null : scale.with();
   }
 
   Long id() {
@@ -72,5 +76,9 @@ class PieceStep {
 
   @Nullable BigDecimal massKg() {
     return massKg;
+  }
+
+  @Nullable Integer weighedWith() {
+    return weighedWith;
   }
 }

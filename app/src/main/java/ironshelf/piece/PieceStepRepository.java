@@ -1,6 +1,5 @@
 package ironshelf.piece;
 
-import java.math.BigDecimal;
 import java.util.Collection;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -12,7 +11,7 @@ interface PieceStepRepository extends JpaRepository<PieceStep, Long> {
   List<PieceStep> findByPieceIdOrderById(long pieceId);
 
   @Query(
-      "select s.massKg from PieceStep s where s.pieceId = :pieceId and s.massKg is not null"
+      "select s from PieceStep s where s.pieceId = :pieceId and s.massKg is not null"
           + " and s.id <= :upTo order by s.id desc limit 1")
-  List<BigDecimal> massUpTo(long pieceId, long upTo);
+  List<PieceStep> weighedUpTo(long pieceId, long upTo);
 }

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  *     before ages were kept
  * @param ageAtReadyH the same when its route ended
  * @param massKg the last time that it was weighed
+ * @param weighedWith of how many weighed together it is a share; null where it was alone
  * @param grade null before it was inspected
  * @param scrapReason null unless it is scrap
  */
@@ -28,6 +29,7 @@ public record PieceView(
     @Nullable Double ageAtOutH,
     @Nullable Double ageAtReadyH,
     @Nullable BigDecimal massKg,
+    @Nullable Integer weighedWith,
     @Nullable Grade grade,
     @Nullable String scrapReason,
     @Nullable Instant sentAt) {

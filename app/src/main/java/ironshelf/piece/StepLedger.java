@@ -6,7 +6,6 @@ import static java.util.stream.Collectors.toMap;
 
 import ironshelf.http.ProblemException;
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -43,19 +42,21 @@ public class StepLedger {
    *
    * @param ageH the equivalent age of each cast
    * @param places where each cast's route has it
+   * @param together what the scale said of all sound ones at once; null where it did not
    */
   public long demould(
       StepDone done,
       Map<Long, List<Weighed>> byCast,
       Map<Long, Double> ageH,
-      Map<Long, StepDone.Place> places) {
+      Map<Long, StepDone.Place> places,
+      @Nullable OnScale together) {
     StepAct act = acts.save(new StepAct(done, true));
     byCast.forEach(
         (castId, weighed) -> {
           List<Piece> made = pieces.findByCastIdOrderById(castId);
           for (int i = 0; i < made.size(); i++) {
             Piece piece = made.get(i);
-            stand(act, piece, places.get(castId), weighed.get(i).massKg());
+            stand(act, piece, places.get(castId), weighed.get(i).or(together));
             piece.out(done.at(), ageH.get(castId));
             String broke = weighed.get(i).scrapReason();
             if (broke != null) {
@@ -70,14 +71,14 @@ public class StepLedger {
    * Notes a step done to pieces; gives the act.
    *
    * @param seen the pieces as they stood when it was judged that the step is due
-   * @param massKg by the piece, where it was weighed
+   * @param scale what it said, by the piece; nothing of those that were not weighed
    * @param places where each piece's route has it
    * @param ready of which that was the last one
    */
   public long done(
       StepDone done,
       Collection<LivePiece> seen,
-      Map<Long, Double> massKg,
+      Map<Long, OnScale> scale,
       Map<Long, StepDone.Place> places,
       Set<Long> ready) {
     StepAct act = acts.save(new StepAct(done, false));
@@ -88,7 +89,7 @@ public class StepLedger {
           || !Objects.equals(byId.get(piece.id()).lastStepId(), piece.lastStepId())) {
         throw ProblemException.conflict("state.changed", Map.of());
       }
-      stand(act, piece, places.get(piece.id()), massKg.get(piece.id()));
+      stand(act, piece, places.get(piece.id()), scale.get(piece.id()));
       piece.ready(ready.contains(piece.id()) ? done.at() : null);
     }
     return act.id();
@@ -121,12 +122,13 @@ public class StepLedger {
     return act.id();
   }
 
-  private void stand(StepAct act, Piece piece, StepDone.Place place, @Nullable Double massKg) {
-    BigDecimal mass =
-        massKg == null ? null : BigDecimal.valueOf(massKg).setScale(4, RoundingMode.HALF_UP);
+  private void stand(StepAct act, Piece piece, StepDone.Place place, @Nullable OnScale scale) {
     PieceStep step =
-        steps.save(new PieceStep(act.id(), piece.id(), piece.lastStepId(), place, mass));
-    piece.standAt(step.id(), mass == null ? piece.massKg() : mass);
+        steps.save(new PieceStep(act.id(), piece.id(), piece.lastStepId(), place, scale));
+    piece.standAt(step.id());
+    if (scale != null) {
+      piece.weighed(step);
+    }
   }
 
   public void grade(long pieceId, @Nullable Grade grade) {
@@ -147,11 +149,11 @@ public class StepLedger {
     for (PieceStep step : own) {
       Piece piece = byId.get(step.pieceId());
       Long before = step.beforeId();
-      piece.standAt(
-          before,
+      piece.standAt(before);
+      piece.weighed(
           before == null
               ? null
-              : steps.massUpTo(piece.id(), before).stream().findFirst().orElse(null));
+              : steps.weighedUpTo(piece.id(), before).stream().findFirst().orElse(null));
       piece.ready(null);
       if (act.hasFreed()) {
         piece.in();
@@ -199,12 +201,17 @@ public class StepLedger {
     for (PieceStep step : own) {
       StepAct act = byId.get(step.actId());
       if (!act.isUndone()) {
-        history.add(new PieceDone(act.view(List.of(step)), step.massKg()));
+        history.add(new PieceDone(act.view(List.of(step)), step.massKg(), step.weighedWith()));
       }
     }
     return history;
   }
 
-  /** An act as one piece had it. */
-  public record PieceDone(StepActView act, @Nullable BigDecimal massKg) {}
+  /**
+   * An act as one piece had it.
+   *
+   * @param weighedWith of how many weighed together its mass is a share; null where it was alone
+   */
+  public record PieceDone(
+      StepActView act, @Nullable BigDecimal massKg, @Nullable Integer weighedWith) {}
 }

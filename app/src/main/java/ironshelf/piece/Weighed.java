@@ -21,4 +21,12 @@ public record Weighed(@Nullable Double massKg, @Nullable String scrapReason) {
     }
     findings.orRefuse();
   }
+
+  /** What the scale said of it: alone, or else with others where it is sound. */
+  @Nullable OnScale or(@Nullable OnScale together) {
+    if (massKg != null) {
+      return OnScale.alone(massKg);
+    }
+    return scrapReason == null ? together : null;
+  }
 }

@@ -6,6 +6,7 @@ import ironshelf.core.route.Route;
 import ironshelf.order.AllotmentService;
 import ironshelf.piece.PieceService;
 import ironshelf.shelf.ShelfService;
+import ironshelf.shelf.ShelfView;
 import ironshelf.shelf.ShelfView.ShelfCast;
 import ironshelf.shelf.ShelfView.ShelfGroup;
 import ironshelf.shelf.Ways;
@@ -25,6 +26,9 @@ class Begun {
 
   /** More than this is not done in one go. */
   private static final double AT_ONCE_MIN = 120;
+
+  /** A mould that is to be washed shows no colour. */
+  private static final String CLEAN_SWATCH = "#ffffff";
 
   private final ShelfService shelf;
   private final Ways ways;
@@ -54,7 +58,8 @@ class Begun {
     Map<String, List<Long>> lineOf = new HashMap<>();
     Map<String, PlanContent.BegunPieces> what = new HashMap<>();
     Ways.Known known = ways.known();
-    for (ShelfGroup group : shelf.shelf().groups()) {
+    ShelfView seen = shelf.shelf();
+    for (ShelfGroup group : seen.groups()) {
       if (group.step() == null) {
         continue;
       }
@@ -74,6 +79,16 @@ class Begun {
                       c.name(),
                       new PlanContent.BegunPieces(
                           group.product(), group.colourway(), group.swatch(), c.pieces())));
+    }
+    for (ShelfView.ToWash dirty : seen.toWash()) {
+      String mould = PlanKeys.mould(dirty.mouldId());
+      int copy = inUse.getOrDefault(mould, List.of()).indexOf(dirty.copyId()) + 1;
+      if (copy > 0) {
+        String name = "wash-" + dirty.copyId();
+        casts.add(new BegunCast(name, mould, copy, 1, List.of(steps.wash())));
+        what.put(name, new PlanContent.BegunPieces(dirty.mould(), dirty.copy(), CLEAN_SWATCH, 1));
+        lineOf.put(name, List.of());
+      }
     }
     return new Found(casts, lineOf, what);
   }

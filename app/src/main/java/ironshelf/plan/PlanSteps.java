@@ -1,5 +1,6 @@
 package ironshelf.plan;
 
+import ironshelf.copy.DirtyCopy;
 import ironshelf.core.plan.PlanStep;
 import ironshelf.core.route.Effect;
 import ironshelf.core.route.Route;
@@ -19,6 +20,9 @@ import org.jspecify.annotations.Nullable;
  * @param minutesADay nothing takes longer in one go
  */
 record PlanSteps(Map<String, Integer> stations, double minutesADay) {
+
+  /** The kind of step by which a mould is clean again. */
+  private static final String WASH = "wash-mould";
 
   /**
    * All of a product's steps, from its pour on.
@@ -43,7 +47,7 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
         continue;
       }
       waitedH += i < route.demouldNo() ? route.waitH(i) : 0;
-      steps.add(of(route, i, cavities, route.steps().get(i).times()));
+      add(steps, route, i, cavities, route.steps().get(i).times());
     }
     return steps;
   }
@@ -62,21 +66,29 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
       steps.add(wait("set", waitH, bound(station, pieces)));
     }
     int timesLeft = Math.max(1, route.steps().get(stepNo).times() - round + 1);
-    steps.add(of(route, stepNo, pieces, timesLeft));
+    add(steps, route, stepNo, pieces, timesLeft);
     for (int i = stepNo + 1; i < route.steps().size(); i++) {
-      steps.add(of(route, i, pieces, route.steps().get(i).times()));
+      add(steps, route, i, pieces, route.steps().get(i).times());
     }
     return steps;
   }
 
-  private PlanStep of(Route route, int stepNo, int pieces, int times) {
+  /** A copy that stands dirty is not free before it is washed. */
+  PlanStep wash() {
+    return work(WASH, DirtyCopy.WASH_MIN, 1, 0, true);
+  }
+
+  private void add(List<PlanStep> steps, Route route, int stepNo, int pieces, int times) {
     RouteStep step = route.steps().get(stepNo);
     StepKind kind = route.kind(stepNo);
     if (kind.waits()) {
-      return wait(kind.code(), route.waitH(stepNo), bound(step.station(), pieces));
+      steps.add(wait(kind.code(), route.waitH(stepNo), bound(step.station(), pieces)));
+      return;
     }
-    boolean frees = kind.has(Effect.FREES_MOULD);
-    return work(kind.code(), step.attendedMin() * pieces, times, step.gapMin(), frees);
+    steps.add(work(kind.code(), step.attendedMin() * pieces, times, step.gapMin(), false));
+    if (kind.has(Effect.FREES_MOULD)) {
+      steps.add(wash());
+    }
   }
 
   /** A station that is too small for one cast is filled all the same, as the shelf lets it be. */

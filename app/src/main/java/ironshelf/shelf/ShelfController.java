@@ -1,5 +1,6 @@
 package ironshelf.shelf;
 
+import ironshelf.copy.CastService;
 import ironshelf.core.quantity.Findings;
 import ironshelf.piece.StepActView;
 import ironshelf.piece.StepLedger;
@@ -36,6 +37,7 @@ class ShelfController {
   private final TakeOutService takeOut;
   private final StepService steps;
   private final StepLedger ledger;
+  private final CastService castings;
   private final Clock clock;
 
   ShelfController(
@@ -43,11 +45,13 @@ class ShelfController {
       TakeOutService takeOut,
       StepService steps,
       StepLedger ledger,
+      CastService castings,
       Clock clock) {
     this.shelf = shelf;
     this.takeOut = takeOut;
     this.steps = steps;
     this.ledger = ledger;
+    this.castings = castings;
     this.clock = clock;
   }
 
@@ -75,6 +79,20 @@ class ShelfController {
       @RequestHeader(name = KEY, required = false) @Nullable String key,
       @RequestBody ScrapRequest request) {
     return new Done(steps.scrap(key, request.pieceIds(), request.reason()), shelf.shelf());
+  }
+
+  /** Copies that were washed. */
+  record WashRequest(List<Long> copyIds) {
+    WashRequest {
+      new Findings().list("copyIds", copyIds, 5_000).orRefuse();
+    }
+  }
+
+  /** Notes that copies were washed; those that are clean already stay so. */
+  @PostMapping("/api/shelf/wash")
+  ShelfView wash(@RequestBody WashRequest request) {
+    castings.wash(request.copyIds(), clock.instant());
+    return shelf.shelf();
   }
 
   /** What was done in the last hours, newest first. */

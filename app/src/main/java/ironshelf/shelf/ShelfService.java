@@ -3,6 +3,7 @@ package ironshelf.shelf;
 import static java.util.stream.Collectors.groupingBy;
 
 import ironshelf.copy.CastService;
+import ironshelf.copy.DirtyCopy;
 import ironshelf.core.route.Board;
 import ironshelf.mould.DrawnMould;
 import ironshelf.mould.MouldService;
@@ -63,7 +64,18 @@ public class ShelfService {
             .distinct()
             .map(id -> new ShelfView.ShelfShape(id, all.get(id).section()))
             .toList(),
-        List.copyOf(groups));
+        List.copyOf(groups),
+        castings.dirty().stream()
+            .map(
+                c ->
+                    new ShelfView.ToWash(
+                        c.id(),
+                        c.code(),
+                        c.mouldId(),
+                        all.get(c.mouldId()).name(),
+                        c.since(),
+                        DirtyCopy.WASH_MIN))
+            .toList());
   }
 
   /** What each station holds. */

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * Everything between pour and ready, board by board.
  *
  * @param shapes how the pieces of each mould are drawn
+ * @param toWash copies that stand dirty, the longest first
  */
 public record ShelfView(
     Instant now,
@@ -22,7 +23,17 @@ public record ShelfView(
     double roomC,
     List<StationUse> stations,
     List<ShelfShape> shapes,
-    List<ShelfGroup> groups) {
+    List<ShelfGroup> groups,
+    List<ToWash> toWash) {
+
+  /**
+   * A copy that stands dirty.
+   *
+   * @param since when it was emptied
+   * @param minutes of a person's time to wash it
+   */
+  public record ToWash(
+      long copyId, String copy, long mouldId, String mould, Instant since, double minutes) {}
 
   /** A mould's section, by which its pieces are drawn. */
   public record ShelfShape(long mouldId, Section section) {}

@@ -2,6 +2,7 @@ package ironshelf.shelf;
 
 import ironshelf.core.quantity.Findings;
 import ironshelf.piece.Grade;
+import ironshelf.piece.OnScale;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param earlyReason why, where the time had not come or where it was left out
  * @param grade of an inspection, the same for all; null where it was not graded
  * @param leftOut whether it was not done, and they go on without it; null: it was done
+ * @param totalMassKg of all of them, weighed together; null where they were not
  * @param overfull whether it is known that its station takes no more
  */
 public record StepRequest(
@@ -25,6 +27,7 @@ public record StepRequest(
     @Nullable String earlyReason,
     @Nullable String note,
     @Nullable Boolean leftOut,
+    @Nullable Double totalMassKg,
     @Nullable Boolean overfull,
     @Nullable Grade grade) {
 
@@ -52,6 +55,12 @@ public record StepRequest(
       }
       findings.orRefuse();
     }
+  }
+
+  /** The share of each piece where they were weighed together; null where they were not. */
+  @Nullable OnScale together() {
+    return OnScale.together(
+        totalMassKg, pieces.size(), pieces.stream().anyMatch(p -> p.massKg() != null));
   }
 
   public StepRequest {

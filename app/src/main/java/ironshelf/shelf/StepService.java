@@ -10,6 +10,7 @@ import ironshelf.core.route.Route;
 import ironshelf.core.route.StepKind;
 import ironshelf.http.ProblemException;
 import ironshelf.piece.LivePiece;
+import ironshelf.piece.OnScale;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
 import ironshelf.piece.StepActView;
@@ -110,12 +111,15 @@ public class StepService {
     List<LivePiece> live = standing(asked.keySet());
     Ways.Known known = ways.known();
     Map<Long, Gate> gates = new HashMap<>();
-    Map<Long, Double> massKg = new HashMap<>();
+    Map<Long, OnScale> scale = new HashMap<>();
+    OnScale together = request.together();
     for (LivePiece piece : live) {
       StepRequest.StepPiece own = asked.get(piece.id());
       gates.put(piece.id(), due.gate(piece, known, request, own, at));
       if (own.massKg() != null) {
-        massKg.put(piece.id(), own.massKg());
+        scale.put(piece.id(), OnScale.alone(own.massKg()));
+      } else if (together != null) {
+        scale.put(piece.id(), together);
       }
     }
     StepKind kind = due.oneKind(gates.values());
@@ -142,7 +146,7 @@ public class StepService {
                 Boolean.TRUE.equals(request.leftOut()),
                 null),
             live,
-            massKg,
+            scale,
             places,
             ready);
     if (!ready.isEmpty()) {

@@ -2,6 +2,7 @@ package ironshelf.shelf;
 
 import ironshelf.core.cure.Touch;
 import ironshelf.core.quantity.Findings;
+import ironshelf.piece.OnScale;
 import ironshelf.piece.Weighed;
 import java.time.Instant;
 import java.util.List;
@@ -13,13 +14,15 @@ import org.jspecify.annotations.Nullable;
  * @param earlyReason why, where the time had not come
  * @param touch what the hand said; null where it said nothing
  * @param doneAt when it was done; null: now
+ * @param totalMassKg of all sound ones, weighed together; null where they were not
  */
 public record TakeOutRequest(
     List<TakenOut> casts,
     @Nullable String earlyReason,
     @Nullable Touch touch,
     @Nullable String note,
-    @Nullable Instant doneAt) {
+    @Nullable Instant doneAt,
+    @Nullable Double totalMassKg) {
 
   /** One cast as it was when it was seen, and its pieces, cavity by cavity. */
   public record TakenOut(@Nullable Long castId, @Nullable Long version, List<Weighed> pieces) {
@@ -30,6 +33,15 @@ public record TakeOutRequest(
           .list("pieces", pieces, 500)
           .orRefuse();
     }
+  }
+
+  /** The share of each sound piece where they were weighed together; null where they were not. */
+  @Nullable OnScale together() {
+    List<Weighed> all = casts.stream().flatMap(c -> c.pieces().stream()).toList();
+    return OnScale.together(
+        totalMassKg,
+        (int) all.stream().filter(w -> w.scrapReason() == null).count(),
+        all.stream().anyMatch(w -> w.massKg() != null));
   }
 
   public TakeOutRequest {

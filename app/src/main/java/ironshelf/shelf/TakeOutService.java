@@ -10,6 +10,7 @@ import ironshelf.core.route.Route;
 import ironshelf.cure.CureService;
 import ironshelf.http.ProblemException;
 import ironshelf.piece.LivePiece;
+import ironshelf.piece.OnScale;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.StepDone;
 import ironshelf.piece.StepLedger;
@@ -74,6 +75,7 @@ public class TakeOutService {
   /** Takes out what is named, all or nothing, once for the key. */
   public long takeOut(@Nullable String key, TakeOutRequest request, Instant now) {
     Instant at = StepService.doneAt(request.doneAt(), now);
+    OnScale together = request.together();
     return acts.once(
         key,
         "take-out",
@@ -106,7 +108,8 @@ public class TakeOutService {
                   request.touch()),
               byCast,
               ageH,
-              places);
+              places,
+              together);
         });
   }
 

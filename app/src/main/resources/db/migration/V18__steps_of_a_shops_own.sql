@@ -28,3 +28,7 @@ alter table step_acts add column freed boolean default false not null;
 update step_acts set freed = true where step = 'demould';
 -- A step that was left out is no step done, and has its reason.
 alter table step_acts add column left_out boolean default false not null;
+
+-- How many pieces were on the scale together, where a mass is a share of theirs.
+alter table piece_steps add column weighed_with integer check (weighed_with > 1);
+alter table pieces add column weighed_with integer check (weighed_with > 1);

@@ -100,6 +100,7 @@ public enum FindingCode {
   CURE_HOT("cure.hot"),
   CURE_NEVER("cure.never"),
   TENT_TOO_LATE("tent.tooLate"),
+  MASS_TWICE("mass.twice"),
   STEP_KIND_CODE("stepKind.code"),
   STEP_KIND_WAITS("stepKind.waits"),
   STEP_KIND_WET_COAT("stepKind.wetCoat"),
