@@ -167,6 +167,11 @@ class InOneGoTest {
     return ids;
   }
 
+  private static JsonNode lastSaid(long pieceId) {
+    JsonNode steps = app.get("/api/pieces/" + pieceId + "/steps");
+    return steps.get(steps.size() - 1);
+  }
+
   /** What comes next to each, asked for as one thing. */
   private static Map<String, Object> together(List<Long> some, List<Long> others) {
     List<Map<String, Object>> pieces = new ArrayList<>();
