@@ -11,6 +11,7 @@ import { Frame } from './frame/Frame';
 import { NotFound } from './frame/NotFound';
 import { CopyPage } from './copy/CopyPage';
 import { ExchangePage } from './exchange/ExchangePage';
+import { LetteringPage } from './lettering/LetteringPage';
 import { ChangeMouldPage, NewMouldPage } from './mould/form/FormPages';
 import { UsePage } from './material/UsePage';
 import { MaterialPage, NewMaterialPage } from './material/MaterialPages';
@@ -107,6 +108,7 @@ const router = createBrowserRouter([
       { path: '/moulds/tables', element: <ExchangePage /> },
       { path: '/moulds/:id', element: <MouldPage /> },
       { path: '/moulds/:id/change', element: <ChangeMouldPage /> },
+      { path: '/moulds/:id/lettering', element: <LetteringPage /> },
       { path: '/copies/:id', element: <CopyPage /> },
       { path: '/recipes', element: <RecipesPage /> },
       { path: '/recipes/new', element: <NewRecipePage /> },

@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { CopyMark } from '../copy/CopyMark';
 import { plural } from '../kit/format';
-import { halfWidth } from '../kit/outline';
 import { PlanDrawing } from '../kit/PlanDrawing';
 import { SectionDrawing } from '../kit/SectionDrawing';
 import { Failed, Loading } from '../kit/States';
@@ -14,7 +13,6 @@ import { useShelf } from '../shelf/useShelf';
 import { useNow } from '../workshop/useWorkshop';
 import { AddCopy } from './AddCopy';
 import { Downloads } from './Downloads';
-import { LetteringPanel } from './LetteringPanel';
 import { MouldFigures } from './MouldFigures';
 import { OffsetSlider } from './OffsetSlider';
 import { TippingPanel } from './TippingPanel';
@@ -121,6 +119,11 @@ function Whole({ mould }: { mould: Mould }) {
             />
           )}
           <Downloads mould={mould} />
+          {section.drawn && (
+            <Link className="plain-link" to={`/moulds/${mould.id}/lettering`}>
+              plan its lettering
+            </Link>
+          )}
         </Box>
         <Box pt={3}>
           {error && !sum && <Failed error={error} retry={() => void refetch()} />}
@@ -133,7 +136,6 @@ function Whole({ mould }: { mould: Mould }) {
         </Box>
       </Grid>
       {section.drawn && (mould.family === 'lamps' || tall) && <TippingPanel mould={mould} />}
-      {mould.family === 'pavers' && <LetteringPanel widthMm={2 * halfWidth(section)} />}
       <Text as="h2" textStyle="name" mt={5} mb={3}>
         Copies
       </Text>

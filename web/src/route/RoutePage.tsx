@@ -133,7 +133,7 @@ function Form({ page, kinds }: { page: Page; kinds: StepKind[] }) {
           )}
           {row < drafts.length - 1 && (
             <Box pt="21px">
-              <Key onClick={() => insert(row)}>Add a step below</Key>
+              <Key onClick={() => insert(row)}>Add below</Key>
             </Box>
           )}
         </Flex>

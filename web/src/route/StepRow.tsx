@@ -46,7 +46,7 @@ export function StepRow({ draft, row, kinds, stations, onDraft, problemOf }: Pro
         </Box>
       ) : (
         <>
-          <Box w="140px">
+          <Box w="130px">
             <TextField
               label="minutes per piece"
               text={draft.minutes}
@@ -54,7 +54,7 @@ export function StepRow({ draft, row, kinds, stations, onDraft, problemOf }: Pro
               problem={problem('attendedMin')}
             />
           </Box>
-          <Box w="150px">
+          <Box w="130px">
             <TextField
               label="best done within, h"
               text={draft.best}
@@ -89,7 +89,7 @@ export function StepRow({ draft, row, kinds, stations, onDraft, problemOf }: Pro
             />
           </Box>
           {Number(draft.times) > 1 && (
-            <Box w="170px">
+            <Box w="160px">
               <TextField
                 label={coats ? 'minutes between coats' : 'minutes between'}
                 text={draft.gap}

@@ -36,6 +36,8 @@ export function BoardRow(props: Props) {
   const room = narrow ? widthPx : widthPx - HEAD_PX;
   const minute = Math.floor(now / MINUTE) * MINUTE;
   const groups = useMemo(() => fold(all), [all]);
+  const together = useMemo(() => togetherOf(all, minute), [all, minute]);
+  const keys = !narrow && (together.length > 0 || props.wash !== undefined);
   const span = spanOf(groups, minute);
   const placed = useMemo(
     () =>
@@ -57,7 +59,7 @@ export function BoardRow(props: Props) {
       <Box
         position={narrow ? 'static' : 'absolute'}
         left={4}
-        top="34px"
+        top={keys ? '2px' : '34px'}
         zIndex={1}
         pointerEvents="none"
         bg={shift > 0 ? 'ground' : 'transparent'}
@@ -69,7 +71,7 @@ export function BoardRow(props: Props) {
         <Text textStyle="small" color="quiet">
           {note}
         </Text>
-        <TogetherKeys of={togetherOf(all, minute)} onPress={onTogether} wash={props.wash} />
+        <TogetherKeys of={together} onPress={onTogether} wash={props.wash} />
       </Box>
       {timed && groups.length > 0 && (
         <Text textStyle="small" fontSize="13px" color="quiet" position="absolute" right={4} top="0">

@@ -132,6 +132,17 @@ public final class App implements AutoCloseable {
   }
 
   /** Fetches a file. */
+  /** A file that is made of what is sent. */
+  public byte[] file(String path, String body) {
+    return client
+        .post()
+        .uri(path)
+        .contentType(MediaType.APPLICATION_JSON)
+        .body(body)
+        .retrieve()
+        .body(byte[].class);
+  }
+
   public byte[] file(String path) {
     return client.get().uri(path).retrieve().body(byte[].class);
   }

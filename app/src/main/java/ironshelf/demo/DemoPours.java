@@ -46,6 +46,9 @@ class DemoPours {
   /** What is left of the fresh mass in a dry piece (common practice). */
   private static final double RETENTION = 0.967;
 
+  /** Copies that were emptied longer ago were washed. */
+  private static final double DIRTY_H = 7;
+
   private final PourSheetService sheets;
   private final RecordService pours;
   private final MouldService moulds;
@@ -177,6 +180,12 @@ class DemoPours {
             null,
             null),
         poured.plus(hours(takenOutAfterH)));
+    // Only what came out this morning still stands dirty.
+    if (hoursAgo - takenOutAfterH > DIRTY_H) {
+      castings.wash(
+          casts.stream().map(CastView::copyId).toList(),
+          poured.plus(hours(takenOutAfterH)).plus(LATER));
+    }
     return pieces.ofCasts(casts.stream().map(CastView::id).toList()).stream()
         .filter(p -> !p.isScrap())
         .map(PieceView::id)

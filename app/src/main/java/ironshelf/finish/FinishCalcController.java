@@ -1,13 +1,12 @@
 package ironshelf.finish;
 
 import ironshelf.core.finish.Drainage;
-import ironshelf.core.finish.Lettering;
 import ironshelf.core.quantity.WhenMissing;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Drainage stones and letters, stateless. */
+/** Drainage stones, stateless. */
 @RestController
 class FinishCalcController {
 
@@ -25,10 +24,5 @@ class FinishCalcController {
   @PostMapping("/api/calc/drainage")
   Drainage drainage(@RequestBody DrainageRequest request) {
     return Drainage.of(request.containerL(), request.sharePercent());
-  }
-
-  @PostMapping("/api/calc/lettering")
-  Lettering lettering(@RequestBody Lettering.LetteringRequest request) {
-    return Lettering.of(request);
   }
 }

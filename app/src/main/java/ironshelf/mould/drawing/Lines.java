@@ -1,5 +1,7 @@
 package ironshelf.mould.drawing;
 
+import ironshelf.core.lettering.Lettering;
+import ironshelf.core.lettering.LetteringRequest;
 import ironshelf.core.mould.Plan;
 import ironshelf.core.mould.Section;
 import ironshelf.core.mould.solid.ProfilePoint;
@@ -17,8 +19,41 @@ import org.locationtech.jts.geom.Envelope;
  *
  * @param outer lines of the cavity
  * @param inner lines of cores and plugs
+ * @param words that stand in it
  */
-record Lines(List<List<Coordinate>> outer, List<List<Coordinate>> inner) {
+record Lines(List<List<Coordinate>> outer, List<List<Coordinate>> inner, List<Word> words) {
+
+  /** A word or a letter, from its foot on the left; capitals are so high. */
+  record Word(String text, double xMm, double yMm, double heightMm) {}
+
+  /** A face and the letters on it, each in the frame of its stamp. */
+  static Lines of(LetteringRequest request) {
+    Lettering lettering = Lettering.of(request);
+    List<Coordinate> face = new ArrayList<>(request.ring());
+    double low = face.stream().mapToDouble(c -> c.y).min().orElseThrow();
+    face.add(face.get(0).copy());
+    double high = request.stamps().heightMm();
+    List<List<Coordinate>> frames = new ArrayList<>();
+    List<Word> words = new ArrayList<>();
+    for (Lettering.LetterLine line : lettering.lines()) {
+      double y = low + line.baseMm();
+      for (Lettering.PlacedLetter letter : line.letters()) {
+        double x = letter.leftMm();
+        frames.add(frame(x, y, letter.widthMm(), high));
+        words.add(new Word(letter.letter(), x, y, high));
+      }
+    }
+    return new Lines(List.of(face), frames, words);
+  }
+
+  private static List<Coordinate> frame(double x, double y, double width, double height) {
+    return List.of(
+        new Coordinate(x, y),
+        new Coordinate(x + width, y),
+        new Coordinate(x + width, y + height),
+        new Coordinate(x, y + height),
+        new Coordinate(x, y));
+  }
 
   /** The two views that can be drawn. */
   enum What {
@@ -35,7 +70,7 @@ record Lines(List<List<Coordinate>> outer, List<List<Coordinate>> inner) {
 
   private static Lines outline(MouldView mould) {
     Plan plan = Plan.of(mould.shape());
-    return new Lines(rings(plan.cavity()), rings(plan.cores()));
+    return new Lines(rings(plan.cavity()), rings(plan.cores()), List.of());
   }
 
   private static List<List<Coordinate>> rings(List<List<Plan.Corner>> rings) {
@@ -56,7 +91,7 @@ record Lines(List<List<Coordinate>> outer, List<List<Coordinate>> inner) {
       inner.add(mirrored(section.core(), 0));
     }
     section.more().forEach(placed -> inner.add(mirrored(placed.half(), placed.xMm())));
-    return new Lines(List.of(mirrored(section.outer(), 0)), inner);
+    return new Lines(List.of(mirrored(section.outer(), 0)), inner, List.of());
   }
 
   /** Down the left side and up the right one, open at the top. */

@@ -17,9 +17,9 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 
 /**
- * A mould's lines at their true size, over as many sheets as it takes. The sheets overlap; crosses
- * at the corners of each sheet's own area fall on those of its neighbours. Every sheet carries a
- * line of 100 mm or 4 in to measure, because printers shrink to fit unless told not to.
+ * Lines at their true size, over as many sheets as it takes. The sheets overlap; crosses at the
+ * corners of each sheet's own area fall on those of its neighbours. Every sheet carries a line of
+ * 100 mm or 4 in to measure, because printers shrink to fit unless told not to.
  */
 final class TemplatePdf {
 
@@ -28,6 +28,9 @@ final class TemplatePdf {
 
   private static final double OVERLAP_MM = 10;
   private static final double CROSS_MM = 5;
+
+  /** How high capitals of the text face are, as a share of its size. */
+  private static final double CAPITALS = 0.66;
 
   private final Lines lines;
   private final double scaleMm;
@@ -132,6 +135,15 @@ final class TemplatePdf {
     sheet.setLineDashPattern(new float[] {3, 1.5f}, 0);
     for (List<Coordinate> line : lines.inner()) {
       stroke(sheet, line);
+    }
+    for (Lines.Word word : lines.words()) {
+      typesetter.text(
+          sheet,
+          Typeface.TEXT,
+          (float) (word.heightMm() / CAPITALS),
+          (float) word.xMm(),
+          (float) word.yMm(),
+          word.text());
     }
     sheet.restoreGraphicsState();
   }

@@ -100,6 +100,7 @@ public enum FindingCode {
   CURE_HOT("cure.hot"),
   CURE_NEVER("cure.never"),
   TENT_TOO_LATE("tent.tooLate"),
+  LETTER_NOT_ONE("letter.notOne"),
   MASS_TWICE("mass.twice"),
   STEP_KIND_CODE("stepKind.code"),
   STEP_KIND_WAITS("stepKind.waits"),

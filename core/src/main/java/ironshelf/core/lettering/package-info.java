@@ -1,0 +1,6 @@
+/**
+ * Letters stamped into a face: where each stands on any outline, from the stamps of a set.
+ *
+ * <p>May use: quantity, mould.planar.
+ */
+package ironshelf.core.lettering;
