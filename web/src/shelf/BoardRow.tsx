@@ -3,8 +3,6 @@ import { useEffect, useMemo, useRef } from 'react';
 import { fold } from './fold';
 import { GroupMark, PIECES_PX, widthOf } from './GroupMark';
 import { place, shiftOf, spanOf } from './time';
-import { type Together, togetherOf } from './together';
-import { TogetherKeys } from './TogetherKeys';
 import type { Group } from './useShelf';
 
 interface Props {
@@ -17,9 +15,6 @@ interface Props {
   widthPx: number;
   timed: boolean;
   onPress: (group: Group) => void;
-  onTogether: (together: Together) => void;
-  /** Copies that stand dirty, with what washes them. */
-  wash?: { count: number; onPress: () => void };
 }
 
 const HEAD_PX = 190;
@@ -31,13 +26,11 @@ const STEEL_PX = TOP_PX + PIECES_PX;
 
 /** One board: a steel with what stands on it, set out along time. */
 export function BoardRow(props: Props) {
-  const { name, note, empty, groups: all, now, widthPx, timed, onPress, onTogether } = props;
+  const { name, note, empty, groups: all, now, widthPx, timed, onPress } = props;
   const narrow = widthPx < 720;
   const room = narrow ? widthPx : widthPx - HEAD_PX;
   const minute = Math.floor(now / MINUTE) * MINUTE;
   const groups = useMemo(() => fold(all), [all]);
-  const together = useMemo(() => togetherOf(all, minute), [all, minute]);
-  const keys = !narrow && (together.length > 0 || props.wash !== undefined);
   const span = spanOf(groups, minute);
   const placed = useMemo(
     () =>
@@ -59,7 +52,7 @@ export function BoardRow(props: Props) {
       <Box
         position={narrow ? 'static' : 'absolute'}
         left={4}
-        top={keys ? '2px' : '34px'}
+        top="34px"
         zIndex={1}
         pointerEvents="none"
         bg={shift > 0 ? 'ground' : 'transparent'}
@@ -71,7 +64,6 @@ export function BoardRow(props: Props) {
         <Text textStyle="small" color="quiet">
           {note}
         </Text>
-        <TogetherKeys of={together} onPress={onTogether} wash={props.wash} />
       </Box>
       {timed && groups.length > 0 && (
         <Text textStyle="small" fontSize="13px" color="quiet" position="absolute" right={4} top="0">

@@ -14,7 +14,8 @@ import { GroupDialog } from './GroupDialog';
 import { OpenPours } from '../pour/OpenPours';
 import { LastAct } from './LastAct';
 import { PLUMB } from './time';
-import type { Together } from './together';
+import { type Together, togetherOf } from './together';
+import { TogetherKeys } from './TogetherKeys';
 import { TogetherDialog } from './TogetherDialog';
 import { type Board, type Group, useShelf } from './useShelf';
 import { WashDialog } from './WashDialog';
@@ -65,25 +66,29 @@ export function ShelfPage() {
         )}
         {data && data.groups.length > 0 && (
           <>
-            <Plumb widthPx={widthPx} now={now} />
-            {BOARDS.map(({ board, name, empty }) => (
-              <BoardRow
-                key={board}
-                name={name}
-                note={noteOf(board, data, byBoard.get(board) ?? [])}
-                empty={empty}
-                groups={byBoard.get(board) ?? []}
-                now={now}
-                widthPx={widthPx}
-                onPress={setOpen}
-                onTogether={setTogether}
-                timed={board !== 'ready'}
-                {...(board === 'wet' &&
-                  data.toWash.length > 0 && {
-                    wash: { count: data.toWash.length, onPress: () => setWash(true) },
-                  })}
-              />
-            ))}
+            <TogetherKeys
+              of={BOARDS.flatMap((b) => togetherOf(byBoard.get(b.board) ?? [], now))}
+              onPress={setTogether}
+              {...(data.toWash.length > 0 && {
+                wash: { count: data.toWash.length, onPress: () => setWash(true) },
+              })}
+            />
+            <Box position="relative">
+              <Plumb widthPx={widthPx} now={now} />
+              {BOARDS.map(({ board, name, empty }) => (
+                <BoardRow
+                  key={board}
+                  name={name}
+                  note={noteOf(board, data, byBoard.get(board) ?? [])}
+                  empty={empty}
+                  groups={byBoard.get(board) ?? []}
+                  now={now}
+                  widthPx={widthPx}
+                  onPress={setOpen}
+                  timed={board !== 'ready'}
+                />
+              ))}
+            </Box>
           </>
         )}
         <LastAct now={now} />

@@ -1,4 +1,4 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { chakra, Flex } from '@chakra-ui/react';
 import { plural } from '../kit/format';
 import type { Together } from './together';
 
@@ -19,17 +19,26 @@ export function TogetherKeys({ of, onPress, wash }: Props) {
   if (wash) {
     keys.push({ words: `wash ${plural(wash.count, 'copy')}`, press: wash.onPress });
   }
+  if (keys.length === 0) {
+    return null;
+  }
   return (
-    <Box pointerEvents="auto">
+    <Flex
+      role="group"
+      aria-label="All at once"
+      gap={2}
+      px={4}
+      pb={2}
+      wrap="wrap"
+      justifyContent="flex-end"
+    >
       {keys.map((key) => (
         <Press
           key={key.words}
           type="button"
           onClick={key.press}
-          display="block"
           minH="40px"
           px={3}
-          mt={1}
           border="2px solid"
           borderColor="steel"
           borderRadius="4px"
@@ -41,6 +50,6 @@ export function TogetherKeys({ of, onPress, wash }: Props) {
           {key.words}
         </Press>
       ))}
-    </Box>
+    </Flex>
   );
 }

@@ -180,8 +180,9 @@ class DemoPours {
             null,
             null),
         poured.plus(hours(takenOutAfterH)));
-    // Only what came out this morning still stands dirty.
-    if (hoursAgo - takenOutAfterH > DIRTY_H) {
+    // Only what came out this morning still stands dirty; a pour of the season is long past.
+    boolean ofTheSeason = hoursAgo == 0;
+    if (ofTheSeason || hoursAgo - takenOutAfterH > DIRTY_H) {
       castings.wash(
           casts.stream().map(CastView::copyId).toList(),
           poured.plus(hours(takenOutAfterH)).plus(LATER));
