@@ -34,6 +34,8 @@ class Piece implements OfPour {
   private @Nullable Double ageAtReadyH;
   private @Nullable Instant scrappedAt;
   private @Nullable Instant sentAt;
+  private @Nullable Long joinedInto;
+  private @Nullable Long joinedStep;
   private @Nullable BigDecimal massKg;
   private @Nullable Integer weighedWith;
   private @Nullable String scrapReason;
@@ -104,6 +106,22 @@ class Piece implements OfPour {
     this.ageAtReadyH = whenReadyH;
   }
 
+  boolean isJoined() {
+    return joinedInto != null;
+  }
+
+  /** It is a part of another piece from that piece's step on. */
+  void join(long into, long stepId) {
+    this.joinedInto = into;
+    this.joinedStep = stepId;
+  }
+
+  /** It was not joined after all. */
+  void part() {
+    this.joinedInto = null;
+    this.joinedStep = null;
+  }
+
   boolean isSent() {
     return sentAt != null;
   }
@@ -146,7 +164,8 @@ class Piece implements OfPour {
         weighedWith,
         grade,
         scrapReason,
-        sentAt);
+        sentAt,
+        joinedInto);
   }
 
   @Override

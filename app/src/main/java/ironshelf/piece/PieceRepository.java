@@ -16,14 +16,15 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
 
   List<Piece> findByOrderByIdDesc(Limit most);
 
-  List<Piece> findByGradeAndScrapReasonIsNullAndSentAtIsNullOrderById(Grade grade);
+  List<Piece> findByGradeAndScrapReasonIsNullAndSentAtIsNullAndJoinedIntoIsNullOrderById(
+      Grade grade);
 
   /** Sound pieces that nobody has had, but for seconds. */
   @Query(
       """
       select p from Piece p
       where p.productId = :productId and p.colourwayId = :colourwayId
-        and p.scrapReason is null and p.sentAt is null
+        and p.scrapReason is null and p.sentAt is null and p.joinedInto is null
         and (p.grade is null or p.grade = ironshelf.piece.Grade.FIRST)
       order by p.id
       """)
@@ -58,7 +59,7 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
           sum(case when p.demouldedAt is null then 1L else 0L end),
           sum(case when p.demouldedAt is not null and p.readyAt is null then 1L else 0L end),
           sum(case when p.readyAt is not null then 1L else 0L end))
-      from Piece p where p.scrapReason is null and p.sentAt is null
+      from Piece p where p.scrapReason is null and p.sentAt is null and p.joinedInto is null
       group by p.productId, p.colourwayId
       """)
   List<Stands> standing();
@@ -73,7 +74,7 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
           s.stepNo, s.round, a.doneAt, p.readyAt, p.grade)
       from Piece p, PieceStep s, StepAct a
       where s.id = p.lastStepId and a.id = s.actId and p.scrapReason is null and p.sentAt is null
-        and p.demouldedAt is not null
+        and p.demouldedAt is not null and p.joinedInto is null
       """;
 
   @Query(LIVE + " and (p.readyAt is null or p.readyAt > :since) order by a.doneAt, p.id")
@@ -94,4 +95,28 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
         and p.demouldedAt is null and p.castId in :castIds
       """)
   List<DoneInMould> doneInMould(Collection<Long> castIds);
+
+  List<Piece> findByJoinedIntoOrderById(long pieceId);
+
+  List<Piece> findByJoinedStepIn(Collection<Long> stepIds);
+
+  /** Ready first-grade pieces of a product that go nowhere yet, the oldest first. */
+  @Query(
+      """
+      select p from Piece p
+      where p.productId = :productId and p.readyAt is not null
+        and p.scrapReason is null and p.sentAt is null and p.joinedInto is null
+        and (p.grade is null or p.grade = ironshelf.piece.Grade.FIRST)
+      order by p.readyAt, p.id
+      """)
+  List<Piece> spare(long productId, Limit most);
+
+  @Query(
+      """
+      select count(p) from Piece p
+      where p.productId = :productId and p.readyAt is not null
+        and p.scrapReason is null and p.sentAt is null and p.joinedInto is null
+        and (p.grade is null or p.grade = ironshelf.piece.Grade.FIRST)
+      """)
+  long spares(long productId);
 }

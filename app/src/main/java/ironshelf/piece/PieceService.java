@@ -206,10 +206,24 @@ public class PieceService {
     return Collections.unmodifiableMap(fates);
   }
 
+  /** How many ready pieces of a product could go into others. */
+  @Transactional(readOnly = true)
+  public long spares(long productId) {
+    return pieces.spares(productId);
+  }
+
+  /** The pieces that one is made of, besides its own body. */
+  @Transactional(readOnly = true)
+  public List<PieceView> partsOf(long pieceId) {
+    return pieces.findByJoinedIntoOrderById(pieceId).stream().map(Piece::view).toList();
+  }
+
   /** Sound pieces of that grade. */
   @Transactional(readOnly = true)
   public List<PieceView> ofGrade(Grade grade) {
-    return pieces.findByGradeAndScrapReasonIsNullAndSentAtIsNullOrderById(grade).stream()
+    return pieces
+        .findByGradeAndScrapReasonIsNullAndSentAtIsNullAndJoinedIntoIsNullOrderById(grade)
+        .stream()
         .map(Piece::view)
         .toList();
   }

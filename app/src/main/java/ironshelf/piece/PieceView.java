@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param weighedWith of how many weighed together it is a share; null where it was alone
  * @param grade null before it was inspected
  * @param scrapReason null unless it is scrap
+ * @param joinedInto the piece that it is a part of; null where it is none
  */
 public record PieceView(
     long id,
@@ -32,7 +33,8 @@ public record PieceView(
     @Nullable Integer weighedWith,
     @Nullable Grade grade,
     @Nullable String scrapReason,
-    @Nullable Instant sentAt) {
+    @Nullable Instant sentAt,
+    @Nullable Long joinedInto) {
 
   public boolean isScrap() {
     return scrapReason != null;

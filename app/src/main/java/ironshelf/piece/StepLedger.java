@@ -1,5 +1,6 @@
 package ironshelf.piece;
 
+import static java.util.Objects.requireNonNull;
 import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toMap;
@@ -16,6 +17,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -95,6 +97,22 @@ public class StepLedger {
     return act.id();
   }
 
+  /**
+   * Makes ready pieces parts of a piece that was just joined, the oldest first; gives how many of
+   * them there were.
+   */
+  public int join(long pieceId, long productId, int count) {
+    Piece whole = pieces.findById(pieceId).orElseThrow();
+    List<Piece> parts =
+        pieces.spare(productId, Limit.of(count + 1)).stream()
+            .filter(p -> p.id() != pieceId)
+            .limit(count)
+            .toList();
+    parts.forEach(p -> p.join(pieceId, requireNonNull(whole.lastStepId())));
+    pieces.flush();
+    return parts.size();
+  }
+
   /** Keeps the equivalent age of pieces that are ready, in hours. */
   public void keepAges(Map<Long, Double> ageH) {
     pieces.findAllById(ageH.keySet()).forEach(piece -> piece.keepAge(ageH.get(piece.id())));
@@ -113,7 +131,7 @@ public class StepLedger {
               throw ProblemException.unknown("piece", id);
             });
     for (Piece piece : all) {
-      if (piece.isScrap() || !piece.isOut() || piece.isSent()) {
+      if (piece.isScrap() || !piece.isOut() || piece.isSent() || piece.isJoined()) {
         throw ProblemException.conflict("piece.notSound", Map.of("piece", piece.id()));
       }
       stand(act, piece, new StepDone.Place(0, 1), null);
@@ -143,7 +161,8 @@ public class StepLedger {
         pieces.findAllById(own.stream().map(PieceStep::pieceId).toList()).stream()
             .collect(toMap(Piece::id, identity()));
     boolean goneOn = own.stream().anyMatch(s -> !s.id().equals(byId.get(s.pieceId()).lastStepId()));
-    if (act.isUndone() || goneOn || byId.values().stream().anyMatch(Piece::isSent)) {
+    boolean away = byId.values().stream().anyMatch(p -> p.isSent() || p.isJoined());
+    if (act.isUndone() || goneOn || away) {
       throw ProblemException.conflict("act.goneOn", Map.of());
     }
     for (PieceStep step : own) {
@@ -162,6 +181,7 @@ public class StepLedger {
         piece.unscrap();
       }
     }
+    pieces.findByJoinedStepIn(own.stream().map(PieceStep::id).toList()).forEach(Piece::part);
     act.undo(at);
     return act.view(own);
   }

@@ -68,7 +68,7 @@ class ProductRouteController {
       @PathVariable long id,
       @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
       @RequestBody RouteSteps route) {
-    routes.change(products.product(id).id(), IfMatch.version(ifMatch), route.steps());
+    products.changeRoute(id, IfMatch.version(ifMatch), route.steps());
     return route(id);
   }
 }

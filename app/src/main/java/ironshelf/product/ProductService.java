@@ -3,12 +3,14 @@ package ironshelf.product;
 import static java.util.Objects.requireNonNull;
 
 import ironshelf.core.route.Route;
+import ironshelf.core.route.RouteStep;
 import ironshelf.core.route.StartingRoutes;
 import ironshelf.http.ProblemException;
 import ironshelf.mould.MouldService;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
 import ironshelf.route.RouteService;
+import ironshelf.route.RouteView;
 import ironshelf.store.Kept;
 import ironshelf.store.UntilChanged;
 import java.util.Collections;
@@ -58,6 +60,16 @@ public class ProductService {
             : StartingRoutes.find(product.route()).orElseThrow().route();
     routes.start(added.id(), route);
     return added;
+  }
+
+  /**
+   * Gives a product another route from now on. Refused, with the reason: what harms a piece, and
+   * parts that cannot be.
+   */
+  public RouteView changeRoute(long id, long seenRouteId, List<RouteStep> steps) {
+    entity(id);
+    PartsCheck.refuseImpossible(id, routes.judged(steps), all(), routes.allCurrent());
+    return routes.change(id, seenRouteId, steps);
   }
 
   /** The usual route of what is cast of that recipe in that mould. */

@@ -1,7 +1,7 @@
 /**
  * What is sold.
  *
- * <p>May use: http, mould, recipe, route, store.
+ * <p>May use: http, mould, recipe, route, store, core route, core assembly.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.product;

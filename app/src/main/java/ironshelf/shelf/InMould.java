@@ -205,6 +205,7 @@ class InMould {
                     new ShelfView.ShelfCast(
                         c.id(), c.version(), c.copyId(), c.copyCode(), cavities))
             .toList(),
+        List.of(),
         catalogue.views(
             warnings.of(
                 known.gates.lookFor(facts.stays()), facts.stays(), recipe.strengthClass())));

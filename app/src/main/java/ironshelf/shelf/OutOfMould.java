@@ -39,14 +39,21 @@ class OutOfMould {
   private final RecipeService recipes;
   private final Ways ways;
   private final CureService cure;
+  private final Joins joins;
 
   OutOfMould(
-      PieceService pieces, PourReader pours, RecipeService recipes, Ways ways, CureService cure) {
+      PieceService pieces,
+      PourReader pours,
+      RecipeService recipes,
+      Ways ways,
+      CureService cure,
+      Joins joins) {
     this.pieces = pieces;
     this.pours = pours;
     this.recipes = recipes;
     this.ways = ways;
     this.cure = cure;
+    this.joins = joins;
   }
 
   List<ShelfView.ShelfGroup> groups(Map<Long, DrawnMould> moulds, Instant now) {
@@ -164,6 +171,7 @@ class OutOfMould {
         null,
         own.stream().map(LivePiece::id).toList(),
         List.of(),
+        step == null ? List.of() : joins.wanted(step, own.size(), known),
         List.of());
   }
 }

@@ -73,6 +73,7 @@ public record ShelfView(
    * @param next the layer that it waits for; null where it waits for none
    * @param pieceIds of those out of their moulds, or with something to be done in them
    * @param casts in their moulds: what is to be emptied
+   * @param parts that the next step takes
    */
   public record ShelfGroup(
       String key,
@@ -101,7 +102,16 @@ public record ShelfView(
       @Nullable WaitingLayer next,
       List<Long> pieceIds,
       List<ShelfCast> casts,
+      List<PartToJoin> parts,
       List<FindingView> warnings) {}
+
+  /**
+   * Pieces of another product that the next step takes.
+   *
+   * @param wanted for the whole group
+   * @param ready of them there are
+   */
+  public record PartToJoin(long productId, String product, int wanted, int ready) {}
 
   /** A kind of step as the shop says it, and what it does. */
   public record StepWords(String todo, String done, List<Effect> effects) {

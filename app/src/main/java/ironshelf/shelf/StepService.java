@@ -50,6 +50,7 @@ public class StepService {
   private final Ways ways;
   private final DueStep due;
   private final StationRoom room;
+  private final Joins joins;
   private final Clock clock;
   private final PieceAges ages;
 
@@ -63,6 +64,7 @@ public class StepService {
       Ways ways,
       DueStep due,
       StationRoom room,
+      Joins joins,
       Clock clock,
       PieceAges ages) {
     this.acts = acts;
@@ -74,6 +76,7 @@ public class StepService {
     this.ways = ways;
     this.due = due;
     this.room = room;
+    this.joins = joins;
     this.clock = clock;
     this.ages = ages;
   }
@@ -149,6 +152,10 @@ public class StepService {
             scale,
             places,
             ready);
+    for (LivePiece piece : live) {
+      Gate gate = gates.get(piece.id());
+      joins.take(piece, known.way(piece.routeId()).steps().get(gate.stepNo()), known);
+    }
     if (!ready.isEmpty()) {
       ages.keepReady(ready, known, at);
     }

@@ -42,3 +42,8 @@ create table stamp_sets (
   version   bigint not null
 );
 create unique index stamp_sets_name on stamp_sets (name);
+
+-- A piece that became a part of another, by that one's step.
+alter table pieces add column joined_into bigint references pieces;
+alter table pieces add column joined_step bigint references piece_steps;
+create index pieces_joined on pieces (joined_into);

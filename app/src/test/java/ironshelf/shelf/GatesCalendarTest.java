@@ -100,6 +100,7 @@ class GatesCalendarTest {
             null,
             List.of(),
             List.of(),
+            List.of(),
             List.of());
     Calendar calendar = new Calendar();
     calendar.add(

@@ -11,6 +11,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param rows its share of what really went in, pour by pour and material by material
  * @param wasteKg its part of what was left in the bowls; null where that was not weighed
+ * @param cost of its own body and work
+ * @param total of that and of its parts
  */
 public record PieceUse(
     PieceView piece,
@@ -20,8 +22,13 @@ public record PieceUse(
     List<PieceRow> rows,
     @Nullable BigDecimal wasteKg,
     PieceCost cost,
+    List<PartUse> parts,
     BigDecimal total,
     BigDecimal price) {
+
+  /** A piece that was joined into it, with what that cost, its own parts included. */
+  public record PartUse(
+      long pieceId, String product, String colourway, long pourId, BigDecimal total) {}
 
   /** One material of one pour. */
   public record PieceRow(

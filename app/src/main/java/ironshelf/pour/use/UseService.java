@@ -195,6 +195,8 @@ public class UseService {
     Map<Long, MaterialView> names = materials.all();
     BigDecimal wasted = wasted(own, entries(used), mine);
     PieceCost cost = costs.ofOne(piece, of.stream().map(Bowl::of).toList());
+    List<PieceUse.PartUse> parts =
+        pieces.partsOf(pieceId).stream().map(p -> piece(p.id())).map(UseService::part).toList();
     return new PieceUse(
         piece,
         product.name(),
@@ -214,8 +216,15 @@ public class UseService {
             .toList(),
         wasted,
         cost,
-        cost.total(),
+        parts,
+        parts.stream().map(PieceUse.PartUse::total).reduce(cost.total(), BigDecimal::add),
         product.price());
+  }
+
+  private static PieceUse.PartUse part(PieceUse use) {
+    PieceView piece = use.piece();
+    return new PieceUse.PartUse(
+        piece.id(), use.product(), use.colourway(), piece.pourId(), use.total());
   }
 
   private static List<UseLedger.Entry> entries(List<UseLedger.Used> used) {

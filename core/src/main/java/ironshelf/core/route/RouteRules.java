@@ -47,7 +47,12 @@ final class RouteRules {
               !kind.waits() && step.waitH() != null,
               FindingCode.ROUTE_WAIT_ATTENDED,
               at + ".waitH",
-              Map.of("value", kind.todo()));
+              Map.of("value", kind.todo()))
+          .addIf(
+              !kind.has(Effect.JOINS) && (step.parts() != null || step.mixKg() != null),
+              FindingCode.PARTS_NO_JOIN,
+              at + ".parts",
+              Map.of("value", i + 1));
     }
     if (!findings.isEmpty()) {
       return findings;

@@ -2,6 +2,7 @@ package ironshelf.core.route;
 
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,6 +19,9 @@ import org.jspecify.annotations.Nullable;
  * @param wetting how it is kept wet; null where its kind says, or for under water
  * @param faces of a coat; null for all over
  * @param gramsPerM2 of sealer a coat, 0 to 2 000 (0)
+ * @param parts that a joining step takes; null where it takes none
+ * @param mixKg of mix that joining takes for each piece, over 0 and up to 5 000; null where it
+ *     takes none
  */
 public record RouteStep(
     String step,
@@ -29,7 +33,9 @@ public record RouteStep(
     @WhenMissing("0") double gapMin,
     @Nullable Wetting wetting,
     @Nullable SealedFaces faces,
-    @WhenMissing("0") double gramsPerM2) {
+    @WhenMissing("0") double gramsPerM2,
+    @Nullable List<PartWanted> parts,
+    @Nullable Double mixKg) {
 
   private static final double MOST_H = 10_000;
 
@@ -38,6 +44,7 @@ public record RouteStep(
     times = times == 0 ? 1 : times;
     gapMin = Double.isNaN(gapMin) ? 0 : gapMin;
     gramsPerM2 = Double.isNaN(gramsPerM2) ? 0 : gramsPerM2;
+    parts = parts == null || parts.isEmpty() ? null : parts;
     station = station == null || station.isBlank() ? null : station.strip();
     Findings findings =
         new Findings()
@@ -46,6 +53,12 @@ public record RouteStep(
             .within("times", times, 1, 10)
             .within("gapMin", gapMin, 0, MOST_H)
             .within("gramsPerM2", gramsPerM2, 0, 2_000);
+    if (mixKg != null) {
+      findings.above("mixKg", mixKg, 0, Findings.MAX_MASS_KG);
+    }
+    if (parts != null) {
+      findings.list("parts", parts, 50);
+    }
     if (waitH != null) {
       findings.above("waitH", waitH, 0, MOST_H);
     }
@@ -56,35 +69,62 @@ public record RouteStep(
       findings.text("station", station, 40);
     }
     findings.orRefuse();
+    parts = parts == null ? null : List.copyOf(parts);
   }
 
   /** A step that time does. */
   public static RouteStep waiting(String step, @Nullable Double waitH) {
-    return new RouteStep(
-        step, Double.NaN, waitH, null, null, 1, Double.NaN, null, null, Double.NaN);
+    return plain(step, 0, waitH);
   }
 
   /** A step that a person does. */
   public static RouteStep attended(String step, double attendedMin) {
-    return new RouteStep(
-        step, attendedMin, null, null, null, 1, Double.NaN, null, null, Double.NaN);
+    return plain(step, attendedMin, null);
+  }
+
+  private static RouteStep plain(String step, double attendedMin, @Nullable Double waitH) {
+    return new RouteStep(step, attendedMin, waitH, null, null, 1, 0, null, null, 0, null, null);
   }
 
   /** The same in a station. */
   public RouteStep in(String where) {
-    return new RouteStep(
-        step, attendedMin, waitH, bestH, where, times, gapMin, wetting, faces, gramsPerM2);
+    return with(waitH, where, times, gapMin, parts, mixKg);
   }
 
   /** The same so many times, so many minutes apart. */
   public RouteStep repeated(int often, double minutesApart) {
-    return new RouteStep(
-        step, attendedMin, waitH, bestH, station, often, minutesApart, wetting, faces, gramsPerM2);
+    return with(waitH, station, often, minutesApart, parts, mixKg);
   }
 
   /** The same with a wait of its own. */
   public RouteStep waitingFor(double hours) {
+    return with(hours, station, times, gapMin, parts, mixKg);
+  }
+
+  /** The same, taking parts and so much mix. */
+  public RouteStep joining(List<PartWanted> taken, @Nullable Double kg) {
+    return with(waitH, station, times, gapMin, taken, kg);
+  }
+
+  private RouteStep with(
+      @Nullable Double hours,
+      @Nullable String where,
+      int often,
+      double apartMin,
+      @Nullable List<PartWanted> taken,
+      @Nullable Double kg) {
     return new RouteStep(
-        step, attendedMin, hours, bestH, station, times, gapMin, wetting, faces, gramsPerM2);
+        step,
+        attendedMin,
+        hours,
+        bestH,
+        where,
+        often,
+        apartMin,
+        wetting,
+        faces,
+        gramsPerM2,
+        taken,
+        kg);
   }
 }

@@ -92,7 +92,9 @@ public final class StartingRoutes {
         number(row, "gap_min"),
         row.get("wetting").isEmpty() ? null : Wetting.valueOf(upper(row.get("wetting"))),
         row.get("faces").isEmpty() ? null : SealedFaces.valueOf(upper(row.get("faces"))),
-        number(row, "grams_per_m2"));
+        number(row, "grams_per_m2"),
+        null,
+        null);
   }
 
   private static String upper(String word) {

@@ -1,0 +1,109 @@
+package ironshelf.shelf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import ironshelf.App;
+import ironshelf.App.Answer;
+import ironshelf.Pouring;
+import ironshelf.Shelf;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Pieces that are joined to one: a bowl that takes cups. */
+@ExtendWith(App.Extension.class)
+class JoinTest {
+
+  private static final String PART =
+      "{\"steps\":[{\"step\":\"pour\"},{\"step\":\"set\"},{\"step\":\"demould\"},{\"step\":\"brush\"}]}";
+
+  private static String whole(long part, int quantity) {
+    return "{\"steps\":[{\"step\":\"pour\"},{\"step\":\"set\"},{\"step\":\"demould\"},"
+        + "{\"step\":\"join\",\"attendedMin\":10,\"mixKg\":0.2,\"parts\":[{\"productId\":"
+        + part
+        + ",\"quantity\":"
+        + quantity
+        + "}]},{\"step\":\"brush\"},{\"step\":\"pack\"}]}";
+  }
+
+  private static long id(App app, String product) {
+    return Pouring.product(app, product).path("product").path("id").asLong();
+  }
+
+  private static Answer route(App app, String product, String steps) {
+    String path = "/api/products/" + id(app, product) + "/route";
+    long seen = app.get(path).path("route").path("id").asLong();
+    return app.put(path, new JsonMapper().readValue(steps, Map.class), "\"" + seen + "\"");
+  }
+
+  @Test
+  void aBowlTakesTheOldestReadyCupsAndGivesThemBack(App app) {
+    Shelf shelf = new Shelf(app);
+    long cup = id(app, "Lantern base");
+    assertThat(route(app, "Lantern base", PART).status()).isEqualTo(200);
+    assertThat(route(app, "Ripple bowl", whole(cup, 2)).status()).isEqualTo(200);
+    List<Long> bowl = shelf.takeOut("Ripple bowl", 1);
+    JsonNode group = shelf.groupOf(bowl.get(0));
+    assertThat(group.path("step").asString()).isEqualTo("join");
+    JsonNode part = group.path("parts").get(0);
+    assertThat(part.path("product").asString()).isEqualTo("Lantern base");
+    assertThat(part.path("wanted").asInt()).isEqualTo(2);
+    int before = part.path("ready").asInt();
+    if (before < 2) {
+      assertThat(shelf.step(bowl, group).code()).isEqualTo("join.partsMissing");
+      assertThat(shelf.groupOf(bowl.get(0)).path("step").asString()).isEqualTo("join");
+    }
+    List<Long> cups = shelf.takeOut("Lantern base", 2);
+    shelf.next(cups, "brush");
+    double ownBefore = app.get("/api/use/pieces/" + bowl.get(0)).path("total").asDouble();
+    Answer joined = shelf.step(bowl, shelf.groupOf(bowl.get(0)));
+    assertThat(joined.status()).as(joined.body().toString()).isEqualTo(200);
+
+    JsonNode use = app.get("/api/use/pieces/" + bowl.get(0));
+    assertThat(use.path("parts")).hasSize(2);
+    double parts = 0;
+    for (JsonNode one : use.path("parts")) {
+      parts += one.path("total").asDouble();
+      JsonNode made = app.get("/api/use/pieces/" + one.path("pieceId").asLong());
+      assertThat(made.path("piece").path("joinedInto").asLong()).isEqualTo(bowl.get(0));
+      assertThat(made.path("total").asDouble())
+          .isCloseTo(one.path("total").asDouble(), within(1e-9));
+      assertThat(shelf.groupOf(one.path("pieceId").asLong())).as("off the shelf").isNull();
+    }
+    assertThat(use.path("total").asDouble()).isCloseTo(ownBefore + parts, within(0.01));
+
+    // What is a part goes nowhere by itself.
+    long first = use.path("parts").get(0).path("pieceId").asLong();
+    assertThat(
+            app.act("/api/shelf/scrap", Map.of("pieceIds", List.of(first), "reason", "fell"))
+                .code())
+        .isEqualTo("piece.notSound");
+    long act = joined.body().path("actId").asLong();
+    assertThat(app.act("/api/shelf/acts/" + act + "/undo", Map.of()).status()).isEqualTo(200);
+    assertThat(app.get("/api/use/pieces/" + bowl.get(0)).path("parts")).isEmpty();
+    assertThat(shelf.groupOf(bowl.get(0)).path("parts").get(0).path("ready").asInt())
+        .isEqualTo(before + 2);
+  }
+
+  @Test
+  void whatWouldBePartOfItselfIsRefused(App app) {
+    long tile = id(app, "Hex tile");
+    long vase = id(app, "Reed vase");
+    assertThat(route(app, "Hex tile", whole(tile, 1)).body().toString()).contains("parts.circle");
+    assertThat(route(app, "Hex tile", whole(vase, 1)).status()).isEqualTo(200);
+    Answer circle = route(app, "Reed vase", whole(tile, 1));
+    assertThat(circle.status()).isEqualTo(400);
+    assertThat(circle.body().toString()).contains("Hex tile").contains("part of itself");
+    assertThat(route(app, "Hex tile", whole(987_654, 1)).body().toString())
+        .contains("parts.unknown");
+    assertThat(
+            route(app, "Hex tile", whole(vase, 1).replace("\"join\"", "\"brush\""))
+                .body()
+                .toString())
+        .contains("parts.noJoin");
+  }
+}
