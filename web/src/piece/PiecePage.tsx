@@ -31,6 +31,12 @@ function Whole({ use }: { use: PieceUse }) {
     ['release, inserts, packing', cost.goods],
     ['work', cost.labour],
     ['for scrap', cost.scrap],
+    ...(use.parts.length > 0
+      ? ([['its parts', use.parts.reduce((sum, p) => sum + Number(p.total), 0)]] satisfies [
+          string,
+          unknown,
+        ][])
+      : []),
   ];
   return (
     <>
@@ -43,6 +49,15 @@ function Whole({ use }: { use: PieceUse }) {
         {piece.grade && !piece.scrapReason && ` · a ${piece.grade}`}
         {piece.scrapReason && ` · scrap: ${piece.scrapReason}`}
       </Text>
+      {piece.joinedInto !== undefined && (
+        <Text fontWeight={600}>
+          It is a part of{' '}
+          <Link className="plain-link" to={`/pieces/${piece.joinedInto}`}>
+            piece {piece.joinedInto}
+          </Link>
+          .
+        </Text>
+      )}
       <Flex gap={6} mt={2} wrap="wrap">
         <Link className="plain-link" to={`/pieces/${piece.id}/strength`}>
           how strong it is
@@ -53,6 +68,23 @@ function Whole({ use }: { use: PieceUse }) {
           </Link>
         )}
       </Flex>
+      {use.parts.length > 0 && (
+        <Box as="section" aria-label="Parts" mt={4}>
+          <Text as="h2" textStyle="name">
+            Made of
+          </Text>
+          {use.parts.map((part) => (
+            <Text key={part.pieceId}>
+              <Link className="plain-link" to={`/pieces/${part.pieceId}`}>
+                {part.product} {part.pieceId}
+              </Link>
+              <Text as="span" color="quiet">
+                , {part.colourway}, pour {part.pourId}, {money(part.total)}
+              </Text>
+            </Text>
+          ))}
+        </Box>
+      )}
       <Story pieceId={piece.id} />
       <Text as="h2" textStyle="name" mt={6} mb={2}>
         Materials

@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { Choice } from '../kit/Choice';
 import { TextField } from '../kit/TextField';
 import type { StepDraft } from './draft';
+import { PartsFields } from './PartsFields';
 import type { Effect, StepKind } from './useStepKinds';
 import { MeasureField } from '../kit/MeasureField';
 
@@ -130,6 +131,7 @@ export function StepRow({ draft, row, kinds, stations, onDraft, problemOf }: Pro
           problem={problem('station')}
         />
       </Box>
+      {does('joins') && <PartsFields draft={draft} onDraft={set} problem={problem} />}
     </Flex>
   );
 }

@@ -27,6 +27,14 @@ it('gives back what it was made of', () => {
   expect(stepOf(draftOf(seal), kind('seal', false, ['coats']))).toEqual(seal);
 });
 
+it('takes parts where it joins, and nowhere else', () => {
+  const join = draftOf({ step: 'join', parts: [{ productId: 4, quantity: 24 }], mixKg: 2.1 });
+  const made = stepOf(join, kind('join', false, ['joins']));
+  expect(made.parts).toEqual([{ productId: 4, quantity: 24 }]);
+  expect(made.mixKg).toBe(2.1);
+  expect(stepOf(join, kind('brush', false))).not.toHaveProperty('parts');
+});
+
 it('keeps only what belongs to the kind', () => {
   const wait = stepOf({ ...draftOf(seal), step: 'dry', wait: '' }, kind('dry', true, ['dries']));
   expect(wait).toEqual({

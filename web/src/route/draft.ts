@@ -16,6 +16,9 @@ export interface StepDraft {
   wetting: NonNullable<RouteStep['wetting']>;
   faces: NonNullable<RouteStep['faces']>;
   grams: string;
+  /** What a joining step takes. */
+  parts: { productId: string; quantity: string }[];
+  mix: string;
 }
 
 const text = (n: number | undefined) => (n ? String(n) : '');
@@ -30,6 +33,11 @@ export function draftOf(step: RouteStep): StepDraft {
     gap: text(step.gapMin),
     wetting: step.wetting ?? 'underWater',
     faces: step.faces ?? 'allOver',
+    parts: (step.parts ?? []).map((p) => ({
+      productId: String(p.productId),
+      quantity: String(p.quantity),
+    })),
+    mix: step.mixKg ? bareEntry(step.mixKg, 'mass') : '',
     grams: step.gramsPerM2 ? bareEntry(step.gramsPerM2, 'coverage') : '',
   };
 }
@@ -38,6 +46,7 @@ export function draftOf(step: RouteStep): StepDraft {
 export function stepOf(draft: StepDraft, kind: StepKind | undefined): RouteStep {
   const waits = kind?.waits ?? false;
   const coats = kind?.effects.includes('coats') ?? false;
+  const joins = kind?.effects.includes('joins') ?? false;
   const wets = (kind?.effects.includes('wets') ?? false) && !kind?.wetting;
   return {
     step: draft.step,
@@ -49,6 +58,14 @@ export function stepOf(draft: StepDraft, kind: StepKind | undefined): RouteStep 
     gapMin: !waits && draft.gap !== '' ? numberIn(draft.gap) : 0,
     ...(wets && { wetting: draft.wetting }),
     ...(coats && { faces: draft.faces }),
+    ...(joins &&
+      draft.parts.length > 0 && {
+        parts: draft.parts.map((p) => ({
+          productId: Number(p.productId),
+          quantity: numberIn(p.quantity),
+        })),
+      }),
+    ...(joins && draft.mix !== '' && { mixKg: valueIn(draft.mix, 'mass') ?? Number.NaN }),
     gramsPerM2: coats && draft.grams !== '' ? (valueIn(draft.grams, 'coverage') ?? Number.NaN) : 0,
   };
 }

@@ -10,6 +10,7 @@ import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
+import { hasParts, PartsLine } from './PartsLine';
 import { ScrapForm } from './ScrapForm';
 import { StepAdvice } from './StepAdvice';
 import { isDue } from './time';
@@ -76,6 +77,7 @@ export function StepForm({ group, now, onDone }: Props) {
         }}
       >
         <StepAdvice group={group} />
+        <PartsLine group={group} pieces={some || group.pieces} />
         {leaving && <WhyNow asks="Why is it left out?" text={early} onText={setEarly} />}
         {!due && !leaving && (
           <WhyNow
@@ -118,7 +120,11 @@ export function StepForm({ group, now, onDone }: Props) {
             main
             type="submit"
             busy={step.isPending}
-            disabled={!counted || ((!due || leaving) && early.trim() === '')}
+            disabled={
+              !counted ||
+              !hasParts(group, some || group.pieces) ||
+              ((!due || leaving) && early.trim() === '')
+            }
           >
             {leaving
               ? `Leave out: ${words}, ${some || group.pieces}`
