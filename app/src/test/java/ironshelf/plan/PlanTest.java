@@ -210,7 +210,7 @@ class PlanTest {
         .isTrue();
     Thread.sleep(500);
     app.delete("/api/plan/run");
-    for (int i = 0; i < 100 && app.get("/api/plan/run").path("running").asBoolean(); i++) {
+    for (int i = 0; i < 200 && app.get("/api/plan/run").path("running").asBoolean(); i++) {
       Thread.sleep(100);
     }
     assertThat(app.get("/api/plan/run").path("running").asBoolean()).isFalse();
