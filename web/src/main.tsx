@@ -35,6 +35,7 @@ import { PracticePage } from './pour/bench/PracticePage';
 import { PoursPage } from './pour/PoursPage';
 import { RecordPage } from './pour/RecordPage';
 import { SheetPage } from './pour/SheetPage';
+import { SetsPage } from './product/SetsPage';
 import { ProductPage } from './product/ProductPage';
 import { ProductsPage } from './product/ProductsPage';
 import { NewProductSteps, SetUpPage } from './setup/SetUpPage';
@@ -98,6 +99,7 @@ const router = createBrowserRouter([
       { path: '/products/:id', element: <ProductPage /> },
       { path: '/products/:id/change', element: <ChangeProductPage /> },
       { path: '/products/:id/route', element: <RoutePage /> },
+      { path: '/products/:id/sets', element: <SetsPage /> },
       { path: '/next', element: <NextPage /> },
       { path: '/temperatures', element: <TemperaturesPage /> },
       { path: '/pieces/:id', element: <PiecePage /> },

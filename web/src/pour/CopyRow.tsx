@@ -18,7 +18,7 @@ function stateOf(copy: Copy, on: boolean): string {
   if (!isFree(copy)) {
     return copy.held ? 'holds' : copy.condition;
   }
-  return copy.washDue ? 'wash it first' : on ? 'chosen' : 'free';
+  return on ? 'chosen' : copy.washDue ? 'wash it first' : 'free';
 }
 
 /** What is still to be poured: an order's line, or as much as one likes for stock. */

@@ -1,4 +1,5 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
+import { Link } from 'react-router';
 import { mass } from '../kit/style/units';
 import type { Schemas } from '../api/client';
 import type { ProductSheet } from './useProducts';
@@ -51,6 +52,9 @@ export function MassChart({ sheet }: { sheet: ProductSheet }) {
           {mass(Math.min(...masses))} to {mass(Math.max(...masses))}
           {tolerance !== undefined && `; ${within} of ${masses.length} within tolerance`}
         </Text>
+        <Link className="plain-link" to={`/products/${sheet.card.id}/sets`}>
+          pairs and sets
+        </Link>
       </Flex>
       <Svg
         viewBox={`0 -8 ${WIDTH} ${HEIGHT + 16}`}

@@ -206,6 +206,15 @@ public class PieceService {
     return Collections.unmodifiableMap(fates);
   }
 
+  /** Ready pieces of a product that go nowhere yet and were weighed alone, so many at most. */
+  @Transactional(readOnly = true)
+  public List<PieceView> spareWeighed(long productId, int most) {
+    return pieces.spare(productId, Limit.of(most)).stream()
+        .map(Piece::view)
+        .filter(p -> p.massKg() != null && p.weighedWith() == null)
+        .toList();
+  }
+
   /** How many ready pieces of a product could go into others. */
   @Transactional(readOnly = true)
   public long spares(long productId) {
