@@ -46,6 +46,7 @@ class Cast implements OfPour {
   void unempty() {
     this.emptiedAt = null;
     this.earlyReason = null;
+    this.washedAt = null;
   }
 
   void wash(Instant at) {

@@ -154,6 +154,33 @@ class InOneGoTest {
     assertThat(app.act("/api/shelf/wash", Map.of("copyIds", List.of())).status()).isEqualTo(400);
   }
 
+  /** A taking-out that is undone takes the washing along: emptied again, the copy is dirty again. */
+  @Test
+  void aCopyIsDirtyAgainAfterItsTakingOutWasUndone() {
+    washAll();
+    shelf.takeOut("Reed vase", 1);
+    long act = app.get("/api/shelf/acts").get(0).path("id").asLong();
+    long copy = dirty().get(0);
+    app.act("/api/shelf/wash", Map.of("copyIds", List.of(copy)));
+    assertThat(dirty()).isEmpty();
+    assertThat(app.act("/api/shelf/acts/" + act + "/undo", Map.of()).status()).isEqualTo(200);
+    JsonNode held = app.get("/api/copies/" + copy).path("copy").path("held");
+    Answer out =
+        app.act(
+            "/api/shelf/take-out",
+            Map.of(
+                "casts",
+                List.of(
+                    Map.of(
+                        "castId", held.path("id").asLong(),
+                        "version", held.path("version").asLong(),
+                        "pieces", List.of(Map.of()))),
+                "earlyReason",
+                "for the test"));
+    assertThat(out.status()).as(out.body().toString()).isEqualTo(200);
+    assertThat(dirty()).containsExactly(copy);
+  }
+
   private static void washAll() {
     List<Long> dirty = dirty();
     if (!dirty.isEmpty()) {

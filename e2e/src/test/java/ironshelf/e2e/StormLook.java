@@ -27,7 +27,7 @@ record StormLook(Path database, StormBook book) {
                   + " where m.kind = 'WASTED'"),
           Map.entry("order", "select count(*) from orders"),
           Map.entry("pour-open", "select count(*) from pour_sessions"),
-          Map.entry("take-out", "select count(*) from step_acts where step = 'DEMOULD'"),
+          Map.entry("take-out", "select count(*) from step_acts where freed"),
           // What comes back broken is scrap as well.
           Map.entry(
               "scrap",
@@ -37,7 +37,7 @@ record StormLook(Path database, StormBook book) {
           Map.entry("inspect", "select count(*) from inspections"),
           Map.entry(
               "step",
-              "select count(*) from step_acts a where step is not null and step <> 'DEMOULD'"
+              "select count(*) from step_acts a where step is not null and not freed"
                   + " and not exists (select 1 from inspections i where i.act_id = a.id)"),
           Map.entry("dispatch", "select count(*) from dispatches"),
           Map.entry("return", "select count(*) from returns"));

@@ -64,7 +64,7 @@ class RouteTest {
   }
 
   /**
-   * Handbook 1-E and 1-F, worked by hand: out at noon, trimmed at once, 24 h of bath, rinse, 7 days
+   * Common practice, worked by hand: out at noon, trimmed at once, 24 h of bath, rinse, 7 days
    * of drying, two coats 15 minutes apart, a day's rest.
    */
   @Test
