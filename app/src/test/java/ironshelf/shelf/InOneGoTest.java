@@ -154,7 +154,9 @@ class InOneGoTest {
     assertThat(app.act("/api/shelf/wash", Map.of("copyIds", List.of())).status()).isEqualTo(400);
   }
 
-  /** A taking-out that is undone takes the washing along: emptied again, the copy is dirty again. */
+  /**
+   * A taking-out that is undone takes the washing along: emptied again, the copy is dirty again.
+   */
   @Test
   void aCopyIsDirtyAgainAfterItsTakingOutWasUndone() {
     washAll();

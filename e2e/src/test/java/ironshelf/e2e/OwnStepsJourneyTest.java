@@ -103,7 +103,8 @@ class OwnStepsJourneyTest {
   private static void join(Page page, ShopApi shop) {
     page.navigate("/products/" + id(shop, "Lantern base") + "/route");
     // After taking out, before what comes then.
-    Locator below = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add below"));
+    Locator below =
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add below"));
     below.nth(2).click();
     page.getByLabel("step 4", new Page.GetByLabelOptions().setExact(true)).selectOption("join");
     key(page, "Take parts").click();
@@ -124,7 +125,8 @@ class OwnStepsJourneyTest {
     assertThat(page.getByText(Pattern.compile("takes 1 Tide tray, \\d+ ready"))).isVisible();
     Browser.isAccessible(page);
     page.getByRole(
-            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Done: join, 1$")))
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^Done: join, 1$")))
         .click();
     assertThat(page.getByText(Pattern.compile("1 piece joined"))).isVisible();
     long piece = -1;

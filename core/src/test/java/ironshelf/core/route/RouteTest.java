@@ -64,8 +64,8 @@ class RouteTest {
   }
 
   /**
-   * Common practice, worked by hand: out at noon, trimmed at once, 24 h of bath, rinse, 7 days
-   * of drying, two coats 15 minutes apart, a day's rest.
+   * Common practice, worked by hand: out at noon, trimmed at once, 24 h of bath, rinse, 7 days of
+   * drying, two coats 15 minutes apart, a day's rest.
    */
   @Test
   void theBathedVesselWorkedByHand() {
