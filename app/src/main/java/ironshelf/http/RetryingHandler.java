@@ -20,6 +20,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ServletInvocableHan
 class RetryingHandler {
 
   private static final int MOST_TRIES = 6;
+  private static final int NAME_TRIES = 4;
   private static final int PAUSE_MS = 25;
 
   @Bean
@@ -50,8 +51,9 @@ class RetryingHandler {
         try {
           return super.doInvoke(args);
         } catch (ConcurrencyFailureException | DataIntegrityViolationException lost) {
-          // A name that another act took meanwhile is found, and named, the second time.
-          int most = lost instanceof DataIntegrityViolationException ? 2 : MOST_TRIES;
+          // A name that another act took meanwhile is found, and named, the next time. Those who
+          // set up products at once may meet so over each of their materials.
+          int most = lost instanceof DataIntegrityViolationException ? NAME_TRIES : MOST_TRIES;
           if (tries == most) {
             throw lost;
           }
