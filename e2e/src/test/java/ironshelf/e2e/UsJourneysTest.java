@@ -53,7 +53,7 @@ class UsJourneysTest {
       page.getByText("Type it").click();
       page.getByLabel(Pattern.compile("^What went in")).fill("1 lb 14 oz");
       page.getByText("Take what I typed").click();
-      assertThat(page.getByText("30 oz of")).isVisible();
+      assertThat(page.getByText("30 oz of Portland cement")).isVisible();
     }
   }
 
