@@ -27,6 +27,8 @@ export function RoutePage() {
   const { id = '' } = useParams();
   const { data, error, refetch } = useRoute(id);
   const { data: kinds, error: noKinds } = useStepKinds();
+  // Outlives the form, which begins anew with each route that was kept.
+  const keep = useKeepRoute(id);
   useTitle(data ? `Route of ${data.product.name}` : 'Route');
   return (
     <Box px={{ base: 4, md: 9 }} pt={6} maxW="1160px">
@@ -34,17 +36,22 @@ export function RoutePage() {
         <Failed whole error={error ?? noKinds} retry={() => void refetch()} />
       )}
       {!(data && kinds) && !error && !noKinds && <Loading what="the route" />}
-      {data && kinds && <Form key={data.route.id} page={data} kinds={kinds} />}
+      {data && kinds && <Form key={data.route.id} page={data} kinds={kinds} keep={keep} />}
     </Box>
   );
 }
 
-function Form({ page, kinds }: { page: Page; kinds: StepKind[] }) {
+interface FormProps {
+  page: Page;
+  kinds: StepKind[];
+  keep: ReturnType<typeof useKeepRoute>;
+}
+
+function Form({ page, kinds, keep }: FormProps) {
   const productId = String(page.product.id);
   const { data: starting } = useStartingRoutes();
   const { data: stations } = useStations();
   const [drafts, setDrafts] = useState<StepDraft[]>(() => page.route.steps.map(draftOf));
-  const keep = useKeepRoute(productId);
   const { submit, busy, error, problemOf } = useSubmit();
   const kept = (draft: StepDraft) =>
     stepOf(
