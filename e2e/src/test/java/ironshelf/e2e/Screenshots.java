@@ -31,7 +31,7 @@ final class Screenshots {
     pages.put("product", "/products/1");
     pages.put("pour-sheet", "/pour/sheet?fills=1-0-5.6.7&colourway=2");
     pages.put("open-pours", "/pour");
-    pages.put("pours", "/pours");
+    pages.put("lettering", "/moulds/8/lettering");
     Map<String, String> us = new LinkedHashMap<>();
     us.put("bench-short-us", "/pour/sheet?fills=1-0-5.6.7.8&colourway=2");
     try (Browser browser = new Browser()) {
@@ -79,6 +79,10 @@ final class Screenshots {
               page.getByText(key).click();
               page.waitForTimeout(700);
             }
+          }
+          if (name.equals("lettering")) {
+            page.getByLabel("to be stamped, line by line").fill("Welcome\nhome");
+            page.waitForTimeout(800);
           }
           if (name.equals("inspect")) {
             page.getByText("Pinholes").first().click();
