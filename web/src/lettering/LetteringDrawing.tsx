@@ -6,7 +6,6 @@ const Svg = chakra('svg');
 interface Props {
   /** Corners of the face in mm, y upwards. */
   outline: number[][];
-  marginMm: number;
   heightMm: number;
   lettering: Lettering;
   title: string;

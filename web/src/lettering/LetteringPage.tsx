@@ -140,7 +140,6 @@ function Planner({ mouldId, name, outline, first }: Props) {
           <Box h="360px">
             <LetteringDrawing
               outline={outline}
-              marginMm={mm(margin)}
               heightMm={heightMm}
               lettering={shown ?? NOTHING}
               title={`The face of ${name} with its letters, to scale`}

@@ -1,4 +1,4 @@
-import { Box, CloseButton, Dialog, Portal, Text } from '@chakra-ui/react';
+import { Box, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
 import { counted } from '../kit/format';
 import { moment } from '../kit/style/time';
@@ -9,6 +9,7 @@ import { TakeOutForm } from './TakeOutForm';
 import { isDue } from './time';
 import type { Group } from './useShelf';
 import { comesOut, moved, stepWords } from './words';
+import { ShelfDialog } from './ShelfDialog';
 
 interface Props {
   group: Group;
@@ -24,79 +25,69 @@ export function GroupDialog({ group, now, onClose }: Props) {
   const words = inMould && !stays ? 'take out' : stepWords(group);
   const why = moved(group, now);
   return (
-    <Dialog.Root open onOpenChange={(e) => !e.open && onClose()} scrollBehavior="inside" size="lg">
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="ground" color="ink" borderRadius="4px">
-            <Dialog.Header pb={1}>
-              <Dialog.Title textStyle="title">
-                {group.next ? '' : `${words.charAt(0).toUpperCase()}${words.slice(1)}: `}
-                {counted(group.pieces, group.product)}
-              </Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body pb={6}>
-              <Text color="quiet" mb={3}>
-                {group.colourway}
-                {group.pourId ? ` · pour ${group.pourId}` : ''} ·{' '}
-                <Link className="plain-link" to={`/moulds/${group.mouldId}`}>
-                  its mould
-                </Link>{' '}
-                ·{' '}
-                <Link className="plain-link" to={`/products/${group.productId}/route`}>
-                  its route
-                </Link>
-                {group.pieceIds.length > 0 && ' · pieces '}
-                {group.pieceIds.slice(0, 12).map((id) => (
-                  <Link key={id} className="plain-link" to={`/pieces/${id}`}>
-                    {id}{' '}
-                  </Link>
-                ))}
-              </Text>
-              {group.warnings.map((w) => (
-                <Text key={w.code} role="alert" color="oxide" fontWeight={600} mb={3}>
-                  {w.message}
-                </Text>
-              ))}
-              {why && (
-                <Text fontWeight={600} mb={3}>
-                  {why}{' '}
-                  <Link className="plain-link" to="/temperatures">
-                    temperatures
-                  </Link>
-                </Text>
-              )}
-              {group.next && (
-                <Text fontSize="20px" fontWeight={600} mb={4}>
-                  {group.next.copies.join(' ')}: then {group.next.layer} in{' '}
-                  {group.next.layerColourway.toLowerCase()},{' '}
-                  {isDue(group, now) ? 'stiff enough now' : `stiff enough ${gateAt}`}.{' '}
-                  <Link className="plain-link" to={pathOf(group.next)}>
-                    Its pour sheet
-                  </Link>
-                </Text>
-              )}
-              {inMould ? (
-                <>
-                  {stays ? (
-                    <StepForm group={group} now={now} onDone={onClose} />
-                  ) : (
-                    <TakeOutForm group={group} now={now} onDone={onClose} />
-                  )}
-                  <PlacePanel group={group} now={now} />
-                </>
-              ) : group.step ? (
-                <StepForm group={group} now={now} onDone={onClose} />
-              ) : (
-                <Box>Ready since {moment(Date.parse(group.since), now)}.</Box>
-              )}
-            </Dialog.Body>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="lg" aria-label="Close" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <ShelfDialog
+      title={
+        <>
+          {group.next ? '' : `${words.charAt(0).toUpperCase()}${words.slice(1)}: `}
+          {counted(group.pieces, group.product)}
+        </>
+      }
+      onClose={onClose}
+    >
+      <Text color="quiet" mb={3}>
+        {group.colourway}
+        {group.pourId ? ` · pour ${group.pourId}` : ''} ·{' '}
+        <Link className="plain-link" to={`/moulds/${group.mouldId}`}>
+          its mould
+        </Link>{' '}
+        ·{' '}
+        <Link className="plain-link" to={`/products/${group.productId}/route`}>
+          its route
+        </Link>
+        {group.pieceIds.length > 0 && ' · pieces '}
+        {group.pieceIds.slice(0, 12).map((id) => (
+          <Link key={id} className="plain-link" to={`/pieces/${id}`}>
+            {id}{' '}
+          </Link>
+        ))}
+      </Text>
+      {group.warnings.map((w) => (
+        <Text key={w.code} role="alert" color="oxide" fontWeight={600} mb={3}>
+          {w.message}
+        </Text>
+      ))}
+      {why && (
+        <Text fontWeight={600} mb={3}>
+          {why}{' '}
+          <Link className="plain-link" to="/temperatures">
+            temperatures
+          </Link>
+        </Text>
+      )}
+      {group.next && (
+        <Text fontSize="20px" fontWeight={600} mb={4}>
+          {group.next.copies.join(' ')}: then {group.next.layer} in{' '}
+          {group.next.layerColourway.toLowerCase()},{' '}
+          {isDue(group, now) ? 'stiff enough now' : `stiff enough ${gateAt}`}.{' '}
+          <Link className="plain-link" to={pathOf(group.next)}>
+            Its pour sheet
+          </Link>
+        </Text>
+      )}
+      {inMould ? (
+        <>
+          {stays ? (
+            <StepForm group={group} now={now} onDone={onClose} />
+          ) : (
+            <TakeOutForm group={group} now={now} onDone={onClose} />
+          )}
+          <PlacePanel group={group} now={now} />
+        </>
+      ) : group.step ? (
+        <StepForm group={group} now={now} onDone={onClose} />
+      ) : (
+        <Box>Ready since {moment(Date.parse(group.since), now)}.</Box>
+      )}
+    </ShelfDialog>
   );
 }

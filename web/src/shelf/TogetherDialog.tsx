@@ -1,4 +1,4 @@
-import { Box, Checkbox, CloseButton, Dialog, Flex, Portal, Text } from '@chakra-ui/react';
+import { Box, Checkbox, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { messageOf, Problem } from '../api/client';
 import { counted, plural } from '../kit/format';
@@ -12,6 +12,7 @@ import { StepAdvice } from './StepAdvice';
 import type { Together } from './together';
 import { type Group, useStep, useTakeOut } from './useShelf';
 import { comesOut } from './words';
+import { ShelfDialog } from './ShelfDialog';
 
 interface Props {
   together: Together;
@@ -64,86 +65,74 @@ export function TogetherDialog({ together, now, onClose }: Props) {
     }
   };
   return (
-    <Dialog.Root open onOpenChange={(e) => !e.open && onClose()} scrollBehavior="inside" size="lg">
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="ground" color="ink" borderRadius="4px">
-            <Dialog.Header pb={1}>
-              <Dialog.Title textStyle="title">
-                {together.words.charAt(0).toUpperCase()}
-                {together.words.slice(1)}: {plural(pieces, 'piece')}
-              </Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body pb={6}>
-              {out && (
-                <Caution
-                  line="Goggles on: flakes fly. Gloves: it is still caustic."
-                  more="Touch decides as well as the clock: no nail mark, colour gone lighter."
-                />
-              )}
-              {!out && !coats && first && <StepAdvice group={first} />}
-              <Box as="ul" listStyleType="none" my={3}>
-                {together.groups.map((g) => (
-                  <Row
-                    key={g.key}
-                    group={g}
-                    now={now}
-                    advice={coats}
-                    on={!left.includes(g.key)}
-                    onChange={(on) =>
-                      setLeft(on ? left.filter((k) => k !== g.key) : [...left, g.key])
-                    }
-                  />
-                ))}
-              </Box>
-              <Flex gap={4} wrap="wrap">
-                <Box w="220px">
-                  <QuantityField
-                    label="all together on the scale"
-                    text={total}
-                    onText={setTotal}
-                    dimension="mass"
-                  />
-                </Box>
-                <Box flex={1} minW="160px">
-                  <TextField label="note" text={note} onText={setNote} />
-                </Box>
-                <Box w="320px">
-                  <MomentField label="done, if not now," text={doneAt} onText={setDoneAt} />
-                </Box>
-              </Flex>
-              {wrong !== undefined && (
-                <Text role="alert" color="oxide" fontWeight={600} my={3}>
-                  {messageOf(wrong)}
-                </Text>
-              )}
-              <Flex gap={3} mt={2} alignItems="center" wrap="wrap">
-                <Key
-                  main
-                  busy={step.isPending || takeOut.isPending}
-                  disabled={pieces === 0}
-                  onClick={() => void submit()}
-                >
-                  {out ? `Take out ${pieces}` : `Done: ${together.words}, ${pieces}`}
-                </Key>
-                {wrong instanceof Problem && wrong.code === 'station.full' && (
-                  <Key onClick={() => setOverfull(!overfull)}>
-                    {overfull ? 'They do fit: press done' : 'They fit'}
-                  </Key>
-                )}
-                {out && total.trim() === '' && (
-                  <Text color="quiet">Not weighed: nothing is learned of their mass.</Text>
-                )}
-              </Flex>
-            </Dialog.Body>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="lg" aria-label="Close" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <ShelfDialog
+      title={
+        <>
+          {together.words.charAt(0).toUpperCase()}
+          {together.words.slice(1)}: {plural(pieces, 'piece')}
+        </>
+      }
+      onClose={onClose}
+    >
+      {out && (
+        <Caution
+          line="Goggles on: flakes fly. Gloves: it is still caustic."
+          more="Touch decides as well as the clock: no nail mark, colour gone lighter."
+        />
+      )}
+      {!out && !coats && first && <StepAdvice group={first} />}
+      <Box as="ul" listStyleType="none" my={3}>
+        {together.groups.map((g) => (
+          <Row
+            key={g.key}
+            group={g}
+            now={now}
+            advice={coats}
+            on={!left.includes(g.key)}
+            onChange={(on) => setLeft(on ? left.filter((k) => k !== g.key) : [...left, g.key])}
+          />
+        ))}
+      </Box>
+      <Flex gap={4} wrap="wrap">
+        <Box w="220px">
+          <QuantityField
+            label="all together on the scale"
+            text={total}
+            onText={setTotal}
+            dimension="mass"
+          />
+        </Box>
+        <Box flex={1} minW="160px">
+          <TextField label="note" text={note} onText={setNote} />
+        </Box>
+        <Box w="320px">
+          <MomentField label="done, if not now," text={doneAt} onText={setDoneAt} />
+        </Box>
+      </Flex>
+      {wrong !== undefined && (
+        <Text role="alert" color="oxide" fontWeight={600} my={3}>
+          {messageOf(wrong)}
+        </Text>
+      )}
+      <Flex gap={3} mt={2} alignItems="center" wrap="wrap">
+        <Key
+          main
+          busy={step.isPending || takeOut.isPending}
+          disabled={pieces === 0}
+          onClick={() => void submit()}
+        >
+          {out ? `Take out ${pieces}` : `Done: ${together.words}, ${pieces}`}
+        </Key>
+        {wrong instanceof Problem && wrong.code === 'station.full' && (
+          <Key onClick={() => setOverfull(!overfull)}>
+            {overfull ? 'They do fit: press done' : 'They fit'}
+          </Key>
+        )}
+        {out && total.trim() === '' && (
+          <Text color="quiet">Not weighed: nothing is learned of their mass.</Text>
+        )}
+      </Flex>
+    </ShelfDialog>
   );
 }
 

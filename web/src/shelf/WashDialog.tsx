@@ -1,4 +1,4 @@
-import { Box, Checkbox, CloseButton, Dialog, Portal, Text } from '@chakra-ui/react';
+import { Box, Checkbox, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { messageOf } from '../api/client';
@@ -6,6 +6,7 @@ import { plural } from '../kit/format';
 import { Caution, Key } from '../kit/States';
 import { moment } from '../kit/style/time';
 import { type ToWash, useWash } from './useShelf';
+import { ShelfDialog } from './ShelfDialog';
 
 interface Props {
   toWash: ToWash[];
@@ -19,70 +20,53 @@ export function WashDialog({ toWash, now, onClose }: Props) {
   const wash = useWash();
   const chosen = toWash.filter((c) => !left.includes(c.copyId));
   return (
-    <Dialog.Root open onOpenChange={(e) => !e.open && onClose()} scrollBehavior="inside" size="lg">
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="ground" color="ink" borderRadius="4px">
-            <Dialog.Header pb={1}>
-              <Dialog.Title textStyle="title">Wash {plural(chosen.length, 'copy')}</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body pb={6}>
-              <Caution
-                line="Gloves: what is left in them is caustic."
-                more="Warm soapy water, at once: alkali left overnight eats the mould. Settle the water; keep it and every crumb out of drains and gardens."
-              />
-              <Box as="ul" listStyleType="none" my={3}>
-                {toWash.map((c) => (
-                  <Box as="li" key={c.copyId} borderBottom="1px solid" borderColor="rule">
-                    <Checkbox.Root
-                      minH="44px"
-                      checked={!left.includes(c.copyId)}
-                      onCheckedChange={(e) =>
-                        setLeft(
-                          e.checked === true
-                            ? left.filter((id) => id !== c.copyId)
-                            : [...left, c.copyId],
-                        )
-                      }
-                    >
-                      <Checkbox.HiddenInput />
-                      <Checkbox.Control borderColor="steel" />
-                      <Checkbox.Label>
-                        <b>{c.copy}</b> of{' '}
-                        <Link className="plain-link" to={`/moulds/${c.mouldId}`}>
-                          {c.mould}
-                        </Link>
-                        <Text as="span" color="quiet">
-                          , emptied {moment(Date.parse(c.since), now)}
-                        </Text>
-                      </Checkbox.Label>
-                    </Checkbox.Root>
-                  </Box>
-                ))}
-              </Box>
-              {wash.error && (
-                <Text role="alert" color="oxide" fontWeight={600} mb={3}>
-                  {messageOf(wash.error)}
+    <ShelfDialog title={<>Wash {plural(chosen.length, 'copy')}</>} onClose={onClose}>
+      <Caution
+        line="Gloves: what is left in them is caustic."
+        more="Warm soapy water, at once: alkali left overnight eats the mould. Settle the water; keep it and every crumb out of drains and gardens."
+      />
+      <Box as="ul" listStyleType="none" my={3}>
+        {toWash.map((c) => (
+          <Box as="li" key={c.copyId} borderBottom="1px solid" borderColor="rule">
+            <Checkbox.Root
+              minH="44px"
+              checked={!left.includes(c.copyId)}
+              onCheckedChange={(e) =>
+                setLeft(
+                  e.checked === true ? left.filter((id) => id !== c.copyId) : [...left, c.copyId],
+                )
+              }
+            >
+              <Checkbox.HiddenInput />
+              <Checkbox.Control borderColor="steel" />
+              <Checkbox.Label>
+                <b>{c.copy}</b> of{' '}
+                <Link className="plain-link" to={`/moulds/${c.mouldId}`}>
+                  {c.mould}
+                </Link>
+                <Text as="span" color="quiet">
+                  , emptied {moment(Date.parse(c.since), now)}
                 </Text>
-              )}
-              <Key
-                main
-                busy={wash.isPending}
-                disabled={chosen.length === 0}
-                onClick={() =>
-                  wash.mutate({ copyIds: chosen.map((c) => c.copyId) }, { onSuccess: onClose })
-                }
-              >
-                Washed: {chosen.length}
-              </Key>
-            </Dialog.Body>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="lg" aria-label="Close" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+              </Checkbox.Label>
+            </Checkbox.Root>
+          </Box>
+        ))}
+      </Box>
+      {wash.error && (
+        <Text role="alert" color="oxide" fontWeight={600} mb={3}>
+          {messageOf(wash.error)}
+        </Text>
+      )}
+      <Key
+        main
+        busy={wash.isPending}
+        disabled={chosen.length === 0}
+        onClick={() =>
+          wash.mutate({ copyIds: chosen.map((c) => c.copyId) }, { onSuccess: onClose })
+        }
+      >
+        Washed: {chosen.length}
+      </Key>
+    </ShelfDialog>
   );
 }
