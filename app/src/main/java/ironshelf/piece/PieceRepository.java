@@ -100,7 +100,7 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
 
   List<Piece> findByJoinedStepIn(Collection<Long> stepIds);
 
-  /** Ready first-grade pieces of a product that go nowhere yet, the oldest first. */
+  /** Ready first-grade pieces of a product that are no parts yet, the oldest first. */
   @Query(
       """
       select p from Piece p
@@ -110,13 +110,4 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
       order by p.readyAt, p.id
       """)
   List<Piece> spare(long productId, Limit most);
-
-  @Query(
-      """
-      select count(p) from Piece p
-      where p.productId = :productId and p.readyAt is not null
-        and p.scrapReason is null and p.sentAt is null and p.joinedInto is null
-        and (p.grade is null or p.grade = ironshelf.piece.Grade.FIRST)
-      """)
-  long spares(long productId);
 }

@@ -215,10 +215,10 @@ public class PieceService {
         .toList();
   }
 
-  /** How many ready pieces of a product could go into others. */
+  /** The ready pieces of a product that could go into others, the oldest first. */
   @Transactional(readOnly = true)
-  public long spares(long productId) {
-    return pieces.spares(productId);
+  public List<PieceView> spares(long productId) {
+    return pieces.spare(productId, Limit.unlimited()).stream().map(Piece::view).toList();
   }
 
   /** The pieces that one is made of, besides its own body. */

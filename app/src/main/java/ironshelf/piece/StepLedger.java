@@ -17,7 +17,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -97,20 +96,16 @@ public class StepLedger {
     return act.id();
   }
 
-  /**
-   * Makes ready pieces parts of a piece that was just joined, the oldest first; gives how many of
-   * them there were.
-   */
-  public int join(long pieceId, long productId, int count) {
+  /** Makes pieces parts of a piece that was just joined. */
+  public void join(long pieceId, Collection<Long> partIds) {
     Piece whole = pieces.findById(pieceId).orElseThrow();
-    List<Piece> parts =
-        pieces.spare(productId, Limit.of(count + 1)).stream()
-            .filter(p -> p.id() != pieceId)
-            .limit(count)
-            .toList();
-    parts.forEach(p -> p.join(pieceId, requireNonNull(whole.lastStepId())));
+    for (Piece part : pieces.findAllById(partIds)) {
+      if (part.isScrap() || part.isSent() || part.isJoined()) {
+        throw ProblemException.conflict("state.changed", Map.of());
+      }
+      part.join(pieceId, requireNonNull(whole.lastStepId()));
+    }
     pieces.flush();
-    return parts.size();
   }
 
   /** Keeps the equivalent age of pieces that are ready, in hours. */

@@ -12,12 +12,14 @@ import ironshelf.shelf.ShelfView.ShelfGroup;
 import ironshelf.shelf.Ways;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /** What has begun, as the shelf has it: the plan keeps it and counts what it still takes. */
@@ -47,16 +49,34 @@ class Begun {
    *
    * @param lineOf the lines that have pieces of it, by its name
    * @param what it is, by its name
+   * @param nameOf what the pieces are in that are part of it, by the piece
+   * @param wholes which of it take parts
    */
   record Found(
       List<BegunCast> casts,
       Map<String, List<Long>> lineOf,
-      Map<String, PlanContent.BegunPieces> what) {}
+      Map<String, PlanContent.BegunPieces> what,
+      Map<Long, String> nameOf,
+      List<Whole> wholes) {}
+
+  /**
+   * Pieces that will take parts.
+   *
+   * @param fromStep the next one of their route
+   */
+  record Whole(String name, PlanFacts.Wanted product, int fromStep, int pieces) {
+
+    PartDemands.Whole asOf(String line, LocalDate due) {
+      return new PartDemands.Whole(name, line, product, fromStep, pieces, due);
+    }
+  }
 
   Found find(PlanSteps steps, Map<String, List<Long>> inUse, LocalDateTime start, Instant now) {
     List<BegunCast> casts = new ArrayList<>();
     Map<String, List<Long>> lineOf = new HashMap<>();
     Map<String, PlanContent.BegunPieces> what = new HashMap<>();
+    Map<Long, String> nameOf = new HashMap<>();
+    List<Whole> wholes = new ArrayList<>();
     Ways.Known known = ways.known();
     ShelfView seen = shelf.shelf();
     for (ShelfGroup group : seen.groups()) {
@@ -67,9 +87,16 @@ class Begun {
       double waitH = hoursTo(group, now);
       int before = casts.size();
       if (group.casts().isEmpty()) {
-        outOfMould(group, route, waitH, steps, casts, lineOf);
+        outOfMould(group, route, waitH, steps, casts, lineOf, nameOf);
       } else {
-        inMould(group, route, waitH, steps, inUse, casts, lineOf);
+        inMould(group, route, waitH, steps, inUse, casts, lineOf, nameOf);
+      }
+      // What was begun of a join has its parts.
+      int fromStep = group.stepNo() + (group.round() > 1 ? 1 : 0);
+      if (route.takesPartsFrom(fromStep)) {
+        casts
+            .subList(before, casts.size())
+            .forEach(c -> whole(c, fromStep, nameOf).ifPresent(wholes::add));
       }
       casts
           .subList(before, casts.size())
@@ -85,12 +112,26 @@ class Begun {
       int copy = inUse.getOrDefault(mould, List.of()).indexOf(dirty.copyId()) + 1;
       if (copy > 0) {
         String name = "wash-" + dirty.copyId();
-        casts.add(new BegunCast(name, mould, copy, 1, List.of(steps.wash())));
+        casts.add(new BegunCast(name, mould, copy, 1, List.of(steps.wash()), null));
         what.put(name, new PlanContent.BegunPieces(dirty.mould(), dirty.copy(), CLEAN_SWATCH, 1));
         lineOf.put(name, List.of());
       }
     }
-    return new Found(casts, lineOf, what);
+    return new Found(casts, lineOf, what, nameOf, wholes);
+  }
+
+  private Optional<Whole> whole(BegunCast cast, int fromStep, Map<Long, String> nameOf) {
+    return nameOf.entrySet().stream()
+        .filter(e -> e.getValue().equals(cast.name()))
+        .findFirst()
+        .flatMap(e -> pieces.byIds(List.of(e.getKey())).stream().findFirst())
+        .map(
+            p ->
+                new Whole(
+                    cast.name(),
+                    new PlanFacts.Wanted(p.productId(), p.colourwayId()),
+                    fromStep,
+                    cast.pieces()));
   }
 
   private static double hoursTo(ShelfGroup group, Instant now) {
@@ -105,7 +146,8 @@ class Begun {
       PlanSteps steps,
       Map<String, List<Long>> inUse,
       List<BegunCast> casts,
-      Map<String, List<Long>> lineOf) {
+      Map<String, List<Long>> lineOf,
+      Map<Long, String> nameOf) {
     List<Long> copies = inUse.getOrDefault(PlanKeys.mould(group.mouldId()), List.of());
     Map<Long, List<Long>> piecesOf = new HashMap<>();
     pieces
@@ -125,8 +167,11 @@ class Begun {
               copy > 0 ? PlanKeys.mould(group.mouldId()) : null,
               copy,
               Math.max(1, cast.pieces()),
-              rest));
-      lineOf.put(name, lines(piecesOf.getOrDefault(cast.id(), List.of())));
+              rest,
+              null));
+      List<Long> own = piecesOf.getOrDefault(cast.id(), List.of());
+      own.forEach(id -> nameOf.put(id, name));
+      lineOf.put(name, lines(own));
     }
   }
 
@@ -137,7 +182,8 @@ class Begun {
       double waitH,
       PlanSteps steps,
       List<BegunCast> casts,
-      Map<String, List<Long>> lineOf) {
+      Map<String, List<Long>> lineOf,
+      Map<Long, String> nameOf) {
     double longest = route.steps().stream().mapToDouble(s -> s.attendedMin()).max().orElse(0);
     int atOnce = (int) Math.max(1, Math.min(group.pieces(), AT_ONCE_MIN / Math.max(0.01, longest)));
     for (int from = 0; from < group.pieceIds().size(); from += atOnce) {
@@ -150,8 +196,9 @@ class Begun {
               null,
               0,
               own.size(),
-              steps.rest(
-                  route, waitH, group.station(), group.stepNo(), group.round(), own.size())));
+              steps.rest(route, waitH, group.station(), group.stepNo(), group.round(), own.size()),
+              null));
+      own.forEach(id -> nameOf.put(id, name));
       lineOf.put(name, lines(own));
     }
   }

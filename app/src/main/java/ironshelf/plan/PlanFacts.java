@@ -18,9 +18,12 @@ import ironshelf.cure.CureService;
 import ironshelf.http.ProblemException;
 import ironshelf.mould.DrawnMould;
 import ironshelf.mould.MouldService;
+import ironshelf.order.AllotmentService;
 import ironshelf.order.OrderLineView;
 import ironshelf.order.OrderService;
 import ironshelf.order.OrderView;
+import ironshelf.piece.PieceService;
+import ironshelf.piece.PieceView;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
@@ -34,6 +37,7 @@ import ironshelf.workshop.WorkshopView;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -58,6 +62,8 @@ class PlanFacts {
 
   private final Begun begun;
   private final OrderService orders;
+  private final PieceService pieces;
+  private final AllotmentService allotments;
   private final ProductService products;
   private final RecipeService recipes;
   private final RouteService routes;
@@ -71,6 +77,8 @@ class PlanFacts {
   PlanFacts(
       Begun begun,
       OrderService orders,
+      PieceService pieces,
+      AllotmentService allotments,
       ProductService products,
       RecipeService recipes,
       RouteService routes,
@@ -82,6 +90,8 @@ class PlanFacts {
       Clock clock) {
     this.begun = begun;
     this.orders = orders;
+    this.pieces = pieces;
+    this.allotments = allotments;
     this.products = products;
     this.recipes = recipes;
     this.routes = routes;
@@ -99,11 +109,11 @@ class PlanFacts {
   }
 
   /**
-   * The same, with products that no order wants yet.
+   * The same, with what no order wants yet.
    *
-   * @param more pairs of product and colourway
+   * @param asked what could be wanted, in the order in which it is asked for
    */
-  PlanBasis basis(List<PinnedCast> pinned, List<Wanted> more) {
+  PlanBasis basis(List<PinnedCast> pinned, List<Asked> asked) {
     WorkshopView shop = workshop.view();
     Instant now = clock.instant();
     LocalDateTime start =
@@ -118,6 +128,16 @@ class PlanFacts {
     new TreeMap<>(copies.views(drawn.keySet()))
         .forEach((mouldId, own) -> addIfAny(inUse, mouldId, own));
     Mixes mixes = new Mixes(shop, now);
+    Begun.Found found = begun.find(steps, inUse, start, now);
+    PartDemands parts =
+        new PartDemands(
+            mixes.all,
+            mixes.colourways.values(),
+            mixes::route,
+            id -> mixes.isPlannable(id, inUse),
+            new SpareParts(this::free, found.nameOf()));
+    LocalDate today = start.toLocalDate();
+    found.wholes().forEach(w -> parts.add(w.asOf(lineOf(found, w), today)));
     List<Demand> demands = new ArrayList<>();
     List<Long> idle = new ArrayList<>();
     Map<String, Wanted> wanted = new LinkedHashMap<>();
@@ -126,26 +146,39 @@ class PlanFacts {
         if (line.toPour() == 0) {
           continue;
         }
-        if (!inUse.containsKey(PlanKeys.mould(line.mouldId()))
-            || !mixes.current.containsKey(line.productId())) {
+        Wanted product = new Wanted(line.productId(), line.colourwayId());
+        String key = PlanKeys.line(line.id());
+        if (!mixes.isPlannable(line.productId(), inUse)
+            || !parts.add(new PartDemands.Whole(key, key, product, 1, line.toPour(), line.due()))) {
           idle.add(line.id());
           continue;
         }
-        Wanted product = new Wanted(line.productId(), line.colourwayId());
         wanted.put(product.key(), product);
         demands.add(
             new Demand(
-                PlanKeys.line(line.id()),
+                key,
                 product.key(),
                 line.toPour(),
                 line.due(),
-                order.promisedOn() == null ? 1 : PROMISED_WEIGHT));
+                order.promisedOn() == null ? 1 : PROMISED_WEIGHT,
+                null));
       }
     }
-    more.forEach(w -> wanted.put(w.key(), w));
+    demands.addAll(parts.demands());
+    List<List<Demand>> askedParts = new ArrayList<>();
+    for (Asked more : asked) {
+      wanted.put(more.product.key(), more.product);
+      int before = parts.demands().size();
+      if (!parts.add(
+          new PartDemands.Whole(more.name, more.name, more.product, 1, more.quantity, today))) {
+        throw ProblemException.conflict(
+            "promise.noParts", Map.of("product", mixes.all.get(more.product.productId).name()));
+      }
+      askedParts.add(parts.demands().subList(before, parts.demands().size()));
+    }
+    parts.wanted().forEach(w -> wanted.put(w.key(), w));
     List<PlanProduct> planned =
         wanted.values().stream().map(w -> mixes.product(w, drawn, inUse, steps)).toList();
-    Begun.Found found = begun.find(steps, inUse, start, now);
     PlanRequest request =
         new PlanRequest(
             start,
@@ -156,9 +189,24 @@ class PlanFacts {
             planned,
             demands,
             0,
-            found.casts(),
+            found.casts().stream().map(c -> c.feeding(parts.feedsOf(c.name()))).toList(),
             still(pinned, planned, inUse, start));
-    return new PlanBasis(request, inUse, found.lineOf(), found.what(), idle);
+    return new PlanBasis(request, inUse, found.lineOf(), found.what(), idle, askedParts);
+  }
+
+  /** So many of a product under a name that no order has. */
+  record Asked(String name, Wanted product, int quantity) {}
+
+  /** The line for which pieces that have begun are made; the one of nobody where there is none. */
+  private static String lineOf(Begun.Found found, Begun.Whole whole) {
+    return PlanKeys.line(
+        found.lineOf().getOrDefault(whole.name(), List.of()).stream().findFirst().orElse(0L));
+  }
+
+  private List<PieceView> free(Wanted product) {
+    List<PieceView> sound = pieces.toSell(product.productId, product.colourwayId);
+    Map<Long, Long> tied = allotments.lineByPiece(sound.stream().map(PieceView::id).toList());
+    return sound.stream().filter(p -> !tied.containsKey(p.id())).toList();
   }
 
   /** A product in a colourway. */
@@ -225,6 +273,23 @@ class PlanFacts {
       this.now = now;
     }
 
+    boolean isPlannable(long productId, Map<String, List<Long>> inUse) {
+      ProductView product = all.get(productId);
+      return product != null
+          && current.containsKey(productId)
+          && inUse.containsKey(PlanKeys.mould(product.mouldId()));
+    }
+
+    /** A product's route with its recipe's own waits filled in; null where it has none. */
+    @Nullable Route route(long productId) {
+      RouteView own = current.get(productId);
+      if (own == null) {
+        return null;
+      }
+      RecipeView recipe = latest.get(all.get(productId).recipeId());
+      return own.route().withAges(recipe.demouldAgeH(), recipe.sealAfterH());
+    }
+
     PlanProduct product(
         Wanted wanted,
         Map<Long, DrawnMould> drawn,
@@ -234,11 +299,10 @@ class PlanFacts {
       ColourwayView colourway = colourways.get(wanted.colourwayId());
       RecipeView recipe = latest.get(product.recipeId());
       DrawnMould mould = drawn.get(product.mouldId());
-      RouteView own = current.get(product.id());
-      if (own == null) {
+      Route route = route(product.id());
+      if (route == null) {
         throw ProblemException.conflict("product.noRoute", Map.of());
       }
-      Route route = own.route().withAges(recipe.demouldAgeH(), recipe.sealAfterH());
       Instant out =
           gates
               .gate(stays.from(now, route), recipe.demouldAgeH(), recipe.greenUntilAgeH())

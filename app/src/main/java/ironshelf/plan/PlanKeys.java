@@ -11,8 +11,24 @@ final class PlanKeys {
     return "line-" + lineId;
   }
 
+  /** What is made for a line: the line's pieces, or parts of them. */
   static long lineId(String order) {
-    return Long.parseLong(order.substring("line-".length()));
+    int slash = order.indexOf('/');
+    return Long.parseLong(order.substring("line-".length(), slash < 0 ? order.length() : slash));
+  }
+
+  /** Pieces that become parts of what is made for a line. */
+  static String part(String line, int no) {
+    return line + "/" + no;
+  }
+
+  static boolean isPart(String order) {
+    return order.indexOf('/') >= 0;
+  }
+
+  /** What belongs to one line's order goes with it when the line gets another name. */
+  static String renamed(String order, String line) {
+    return isPart(order) ? line + order.substring(order.indexOf('/')) : line;
   }
 
   static String product(long productId, long colourwayId) {
@@ -20,7 +36,11 @@ final class PlanKeys {
   }
 
   static long productId(PlannedCast cast) {
-    return Long.parseLong(cast.product().substring(0, cast.product().indexOf('-')));
+    return productId(cast.product());
+  }
+
+  static long productId(String product) {
+    return Long.parseLong(product.substring(0, product.indexOf('-')));
   }
 
   static long colourwayId(PlannedCast cast) {

@@ -45,7 +45,9 @@ class PlanMaker {
 
   private List<PlanContent.PlannedLine> lines(PlanBasis basis, CastPlan plan) {
     Map<Long, PlannedOrder> poured = new HashMap<>();
-    plan.orders().forEach(o -> poured.put(PlanKeys.lineId(o.order()), o));
+    plan.orders().stream()
+        .filter(o -> !PlanKeys.isPart(o.order()))
+        .forEach(o -> poured.put(PlanKeys.lineId(o.order()), o));
     Map<Long, LocalDateTime> begun = new HashMap<>();
     for (PlannedRest rest : plan.begun()) {
       basis

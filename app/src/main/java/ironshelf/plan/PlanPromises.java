@@ -8,6 +8,8 @@ import ironshelf.core.plan.Promise;
 import ironshelf.core.plan.Promise.PromiseRequest;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,15 +39,22 @@ public class PlanPromises {
   /** The earliest that all of it can be had, and for the last line the curve of more copies. */
   @Transactional(readOnly = true)
   public Given promise(List<Asked> asked, int moreCopies) {
-    List<PlanFacts.Wanted> wanted =
-        asked.stream().map(a -> new PlanFacts.Wanted(a.productId(), a.colourwayId())).toList();
+    List<PlanFacts.Asked> wanted = new ArrayList<>();
+    for (Asked line : asked) {
+      wanted.add(
+          new PlanFacts.Asked(
+              PlanKeys.line(-wanted.size() - 1),
+              new PlanFacts.Wanted(line.productId(), line.colourwayId()),
+              line.quantity()));
+    }
     PlanBasis basis = facts.basis(plans.pins(), wanted);
     PlanRequest request = basis.request();
     List<CastPlan.PlannedCast> order = plans.casts();
     List<Promise> lines = new ArrayList<>();
     for (int i = 0; i < asked.size(); i++) {
-      String name = "line-" + -(i + 1);
-      String product = wanted.get(i).key();
+      String name = wanted.get(i).name();
+      String product = wanted.get(i).product().key();
+      List<Demand> parts = basis.askedParts().get(i);
       Promise promise =
           Promise.of(
               new PromiseRequest(
@@ -53,15 +62,24 @@ public class PlanPromises {
                   product,
                   asked.get(i).quantity(),
                   asked.size() == 1 ? moreCopies : 0,
-                  name),
+                  name,
+                  parts),
               order);
       lines.add(promise);
       order = promise.plan().casts();
       List<Demand> demands = new ArrayList<>(request.demands());
-      demands.add(new Demand(name, product, asked.get(i).quantity(), promise.date(), 1));
+      demands.add(new Demand(name, product, asked.get(i).quantity(), promise.date(), 1, null));
+      demands.addAll(parts);
       request = request.wanting(demands);
     }
     return new Given(lines);
+  }
+
+  /** The product of a part that binds a promise; none where it has begun. */
+  public Optional<Long> part(@Nullable String bound) {
+    return bound != null && bound.matches("[0-9]+-[0-9]+")
+        ? Optional.of(PlanKeys.productId(bound))
+        : Optional.empty();
   }
 
   /**
@@ -85,7 +103,7 @@ public class PlanPromises {
     return id >= 0
         ? cast
         : new CastPlan.PlannedCast(
-            PlanKeys.line(lineIds.get((int) -id - 1)),
+            PlanKeys.renamed(cast.order(), PlanKeys.line(lineIds.get((int) -id - 1))),
             cast.product(),
             cast.mould(),
             cast.copy(),

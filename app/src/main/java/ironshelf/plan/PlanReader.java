@@ -102,7 +102,7 @@ public class PlanReader {
         content.lines().stream().mapToLong(PlanContent.PlannedLine::lateDays).sum(),
         content.plan().lowerBoundLateDays(),
         content.rules(),
-        casts.stream().filter(c -> byLine.containsKey(c.lineId())).toList(),
+        casts.stream().filter(c -> c.lineId() == 0 || byLine.containsKey(c.lineId())).toList(),
         content.lines().stream()
             .filter(l -> byLine.containsKey(l.lineId()))
             .map(l -> line(l, byLine.get(l.lineId()), content, mouldsById))
@@ -150,7 +150,8 @@ public class PlanReader {
       views.add(
           new PlanView.PlannedCastView(
               views.size(),
-              lineId,
+              // Parts are nobody's by themselves.
+              PlanKeys.isPart(cast.order()) ? 0 : lineId,
               named == null ? 0 : named.order.id(),
               named == null ? "" : named.order.number(),
               named == null ? "" : named.order.customer(),
@@ -187,13 +188,7 @@ public class PlanReader {
 
   private PlanView.PlannedLineView idle(Named named, Map<Long, MouldView> mouldsById) {
     MouldView mould = mouldsById.get(named.line.mouldId());
-    boolean inUse = mould.copies().stream().anyMatch(c -> c.condition() == CopyCondition.GOOD);
-    return line(
-        named,
-        null,
-        0,
-        null,
-        inUse ? words.noRoute(named.line.product()) : words.noCopies(mould.name()));
+    return line(named, null, 0, null, words.idle(named.line, mould));
   }
 
   private static PlanView.PlannedLineView line(

@@ -47,7 +47,7 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
         continue;
       }
       waitedH += i < route.demouldNo() ? route.waitH(i) : 0;
-      add(steps, route, i, cavities, route.steps().get(i).times());
+      add(steps, route, i, cavities, route.steps().get(i).times(), route.takesParts(i));
     }
     return steps;
   }
@@ -66,9 +66,10 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
       steps.add(wait("set", waitH, bound(station, pieces)));
     }
     int timesLeft = Math.max(1, route.steps().get(stepNo).times() - round + 1);
-    add(steps, route, stepNo, pieces, timesLeft);
+    boolean joins = round == 1 && route.takesParts(stepNo);
+    add(steps, route, stepNo, pieces, timesLeft, joins);
     for (int i = stepNo + 1; i < route.steps().size(); i++) {
-      add(steps, route, i, pieces, route.steps().get(i).times());
+      add(steps, route, i, pieces, route.steps().get(i).times(), route.takesParts(i));
     }
     return steps;
   }
@@ -78,14 +79,16 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
     return work(WASH, DirtyCopy.WASH_MIN, 1, 0, true);
   }
 
-  private void add(List<PlanStep> steps, Route route, int stepNo, int pieces, int times) {
+  private void add(
+      List<PlanStep> steps, Route route, int stepNo, int pieces, int times, boolean joins) {
     RouteStep step = route.steps().get(stepNo);
     StepKind kind = route.kind(stepNo);
     if (kind.waits()) {
       steps.add(wait(kind.code(), route.waitH(stepNo), bound(step.station(), pieces)));
       return;
     }
-    steps.add(work(kind.code(), step.attendedMin() * pieces, times, step.gapMin(), false));
+    double minutes = Math.min(step.attendedMin() * pieces, minutesADay);
+    steps.add(new PlanStep(kind.code(), minutes, 0, null, times, step.gapMin(), false, joins));
     if (kind.has(Effect.FREES_MOULD)) {
       steps.add(wash());
     }
@@ -97,10 +100,10 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
   }
 
   private PlanStep work(String step, double minutes, int times, double gapMin, boolean frees) {
-    return new PlanStep(step, Math.min(minutes, minutesADay), 0, null, times, gapMin, frees);
+    return new PlanStep(step, Math.min(minutes, minutesADay), 0, null, times, gapMin, frees, false);
   }
 
   private static PlanStep wait(String step, double hours, @Nullable String station) {
-    return new PlanStep(step, 0, Math.min(hours, 10_000), station, 1, 0, false);
+    return new PlanStep(step, 0, Math.min(hours, 10_000), station, 1, 0, false, false);
   }
 }

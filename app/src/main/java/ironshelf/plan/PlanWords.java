@@ -1,7 +1,11 @@
 package ironshelf.plan;
 
+import ironshelf.copy.CopyCondition;
 import ironshelf.http.Catalogue;
 import ironshelf.mould.MouldView;
+import ironshelf.order.OrderLineView;
+import ironshelf.product.ProductService;
+import ironshelf.route.RouteService;
 import ironshelf.station.StationService;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -9,6 +13,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Why a line is late, as the shop would say it. */
@@ -17,18 +22,25 @@ class PlanWords {
 
   private final Catalogue catalogue;
   private final StationService stations;
+  private final ProductService products;
+  private final RouteService routes;
 
-  PlanWords(Catalogue catalogue, StationService stations) {
+  PlanWords(
+      Catalogue catalogue, StationService stations, ProductService products, RouteService routes) {
     this.catalogue = catalogue;
     this.stations = stations;
+    this.products = products;
+    this.routes = routes;
   }
 
-  String noCopies(String mould) {
-    return catalogue.say("plan.why.noCopies", "", Map.of("mould", mould));
-  }
-
-  String noRoute(String product) {
-    return catalogue.say("plan.why.noRoute", "", Map.of("product", product));
+  /** Why a line cannot be planned at all. */
+  String idle(OrderLineView line, MouldView mould) {
+    if (mould.copies().stream().noneMatch(c -> c.condition() == CopyCondition.GOOD)) {
+      return catalogue.say("plan.why.noCopies", "", Map.of("mould", mould.name()));
+    }
+    String why =
+        routes.allCurrent().containsKey(line.productId()) ? "plan.why.noParts" : "plan.why.noRoute";
+    return catalogue.say(why, "", Map.of("product", line.product()));
   }
 
   String why(PlanContent.PlannedLine line, PlanContent content, Map<Long, MouldView> moulds) {
@@ -49,7 +61,19 @@ class PlanWords {
                   "ready",
                   line.readyAt().toLocalDate()));
       case MOULD -> mould(line, content, moulds);
+      case PARTS ->
+          catalogue.say(
+              "plan.why.parts",
+              "",
+              Map.of(
+                  "part", part(line.boundName(), content), "ready", line.readyAt().toLocalDate()));
     };
+  }
+
+  /** What binds it goes by the name of its product, or of what has begun. */
+  private String part(@Nullable String name, PlanContent content) {
+    PlanContent.@Nullable BegunPieces begun = content.begun().get(name);
+    return begun != null ? begun.product() : products.product(PlanKeys.productId(name + "")).name();
   }
 
   private String mould(

@@ -54,7 +54,8 @@ final class LargeShop {
               products.get(random.nextInt(products.size())).product(),
               4 + random.nextInt(17),
               START.toLocalDate().plusDays(14 + random.nextInt(20 + orders / 3)),
-              1 + random.nextInt(3)));
+              1 + random.nextInt(3),
+              null));
     }
     return PlanRequest.fresh(
         START,
@@ -71,10 +72,10 @@ final class LargeShop {
   }
 
   private static PlanStep work(String step, double minutes, int times, double gap, boolean frees) {
-    return new PlanStep(step, minutes, 0, null, times, gap, frees);
+    return new PlanStep(step, minutes, 0, null, times, gap, frees, null);
   }
 
   private static PlanStep wait(String step, double hours, String station) {
-    return new PlanStep(step, 0, hours, station, 1, 0, false);
+    return new PlanStep(step, 0, hours, station, 1, 0, false, null);
   }
 }

@@ -101,6 +101,7 @@ public class PromiseService {
       case HANDS -> catalogue.say("promise.hands", "", Map.of());
       case STATION ->
           catalogue.say("promise.station", "", Map.of("station", station(promise.boundName())));
+      case PARTS -> catalogue.say("promise.parts", "", Map.of("part", part(promise.boundName())));
       case MOULD ->
           catalogue.say(
               "promise.mould",
@@ -108,6 +109,10 @@ public class PromiseService {
               Map.of(
                   "mould", mould.name(), "copies", copies + (copies == 1 ? " copy" : " copies")));
     };
+  }
+
+  private String part(@Nullable String bound) {
+    return promises.part(bound).map(id -> products.product(id).name()).orElse("its parts");
   }
 
   private String station(@Nullable String code) {

@@ -1,5 +1,6 @@
 package ironshelf.core.plan;
 
+import ironshelf.core.plan.PlanRequest.Feed;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
 import java.util.List;
@@ -13,20 +14,29 @@ import org.jspecify.annotations.Nullable;
  * @param copy of it, from 1; 0 once they are out (0)
  * @param pieces that take room, 1 to 10 000
  * @param rest what is still to be done, with what is left of the wait before it; may be empty
+ * @param feeds what takes these pieces as parts, up to 2 000; null: nothing
  */
 public record BegunCast(
     String name,
     @Nullable String mould,
     @WhenMissing("0") int copy,
     int pieces,
-    @Nullable List<PlanStep> rest) {
+    @Nullable List<PlanStep> rest,
+    @Nullable List<Feed> feeds) {
 
   public BegunCast {
     rest = rest == null ? List.of() : List.copyOf(rest);
+    feeds = feeds == null ? List.of() : List.copyOf(feeds);
     new Findings()
         .text("name", name, 80)
         .within("copy", copy, mould == null ? 0 : 1, mould == null ? 0 : 1_000)
         .within("pieces", pieces, 1, 10_000)
+        .within("feeds.length", feeds.size(), 0, 2_000)
         .orRefuse();
+  }
+
+  /** The same, taken by others as parts. */
+  public BegunCast feeding(List<Feed> others) {
+    return new BegunCast(name, mould, copy, pieces, rest, others);
   }
 }

@@ -27,7 +27,9 @@ public record CastPlan(
     ROUTE,
     MOULD,
     HANDS,
-    STATION
+    STATION,
+    /** Its parts are not there sooner. */
+    PARTS
   }
 
   /**
@@ -69,7 +71,7 @@ public record CastPlan(
   /**
    * When an order is ready, and what binds it.
    *
-   * @param boundName the mould or station that binds it; null for its route or hands
+   * @param boundName the mould, station or part that binds it; null for its route or hands
    */
   public record PlannedOrder(
       String order,

@@ -98,6 +98,7 @@ public final class ForwardPass {
   private Laying laid(List<Lot> order) {
     Laying laying = new Laying(setting, minutes);
     order.forEach(laying::lay);
+    laying.finish();
     minutes = laying.lastMin();
     return laying;
   }

@@ -7,12 +7,14 @@ import java.util.Map;
 /**
  * One piece of work of a route, and what is waited before it.
  *
+ * @param join which of the route's joining steps it is, from 0; {@link #NOWHERE} where it joins
+ *     nothing
  * @param stays in stations before it, in order; the last one lasts until the work begins
  * @param frees whether the mould is free when it is done
  */
-record Leg(String step, int workMin, int waitMin, List<Stay> stays, boolean frees) {
+record Leg(String step, int workMin, int waitMin, List<Stay> stays, boolean frees, int join) {
 
-  /** Where no station is taken up. */
+  /** Where no station is taken up, or nothing is joined. */
   static final int NOWHERE = -1;
 
   /** A wait in a station: so long after the work before, for so long at least. */
@@ -27,8 +29,9 @@ record Leg(String step, int workMin, int waitMin, List<Stay> stays, boolean free
     List<Leg> legs = new ArrayList<>();
     List<Stay> stays = new ArrayList<>();
     int waited = 0;
+    int joins = 0;
     for (PlanStep step : route) {
-      if (step.workMin() > 0 || step.freesMould()) {
+      if (step.workMin() > 0 || step.freesMould() || step.joins()) {
         for (int round = 0; round < step.times(); round++) {
           boolean last = round == step.times() - 1;
           legs.add(
@@ -37,7 +40,8 @@ record Leg(String step, int workMin, int waitMin, List<Stay> stays, boolean free
                   step.workMin(),
                   waited,
                   List.copyOf(stays),
-                  step.freesMould() && last));
+                  step.freesMould() && last,
+                  step.joins() && round == 0 ? joins++ : NOWHERE));
           stays.clear();
           waited = last ? 0 : step.gapWholeMin();
         }
@@ -49,7 +53,7 @@ record Leg(String step, int workMin, int waitMin, List<Stay> stays, boolean free
         waited += step.waitMin();
       }
     }
-    legs.add(new Leg("ready", 0, waited, List.copyOf(stays), false));
+    legs.add(new Leg("ready", 0, waited, List.copyOf(stays), false, NOWHERE));
     return legs;
   }
 

@@ -46,6 +46,9 @@ final class PlanNames {
     for (int p = 0; p < pinned.size(); p++) {
       names.pinned("pinned." + p, pinned.get(p));
     }
+    if (names.findings.isEmpty()) {
+      Feeding.check(demands, begun, names.findings);
+    }
     return names.findings;
   }
 

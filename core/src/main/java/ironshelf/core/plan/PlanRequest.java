@@ -108,12 +108,30 @@ public record PlanRequest(
   }
 
   /**
+   * That pieces become parts of others: those wait for them at a joining step.
+   *
+   * @param into name of an order that is no other's, or of what has begun
+   * @param join which of its joining steps, from 0
+   */
+  public record Feed(String into, int join) {
+    public Feed {
+      new Findings().text("into", into, 80).within("join", join, 0, 40).orRefuse();
+    }
+  }
+
+  /**
    * What is wanted.
    *
    * @param weight how much a day late counts, over 0 and up to 1 000 (1)
+   * @param feeds what takes these pieces as parts; they are not late by themselves then; null: none
    */
   public record Demand(
-      String order, String product, int quantity, LocalDate due, @WhenMissing("1") double weight) {
+      String order,
+      String product,
+      int quantity,
+      LocalDate due,
+      @WhenMissing("1") double weight,
+      @Nullable Feed feeds) {
     public Demand {
       weight = Double.isNaN(weight) ? 1 : weight;
       new Findings()

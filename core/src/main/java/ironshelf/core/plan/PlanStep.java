@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param times how often the work is done, 1 to 10 (1)
  * @param gapMin between two times, 0 to 10 000 (0)
  * @param freesMould whether the mould is free when it is done (false)
+ * @param joins whether it waits for what feeds it (false)
  */
 public record PlanStep(
     String step,
@@ -23,7 +24,8 @@ public record PlanStep(
     @Nullable String station,
     @WhenMissing("1") int times,
     @WhenMissing("0") double gapMin,
-    @Nullable Boolean freesMould) {
+    @Nullable Boolean freesMould,
+    @Nullable Boolean joins) {
 
   public PlanStep {
     attendedMin = Double.isNaN(attendedMin) ? 0 : attendedMin;
@@ -31,6 +33,7 @@ public record PlanStep(
     gapMin = Double.isNaN(gapMin) ? 0 : gapMin;
     times = times == 0 ? 1 : times;
     freesMould = Boolean.TRUE.equals(freesMould);
+    joins = Boolean.TRUE.equals(joins);
     new Findings()
         .text("step", step, 40)
         .within("attendedMin", attendedMin, 0, 1_440)

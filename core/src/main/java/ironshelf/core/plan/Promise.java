@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * not find an earlier one.
  *
  * @param date by whose end it is ready
- * @param boundName the mould or station that binds it; null for its route or hands
+ * @param boundName the mould, station or part that binds it; null for its route or hands
  * @param curve the date with so many more copies of its mould
  * @param plan of all orders and what is asked for
  */
@@ -48,16 +48,19 @@ public record Promise(
    * @param plan the orders that there are
    * @param moreCopies up to how many more copies the curve goes, 0 to 10; null: 3
    * @param order under which the plan has it; null: {@link #ASKED}
+   * @param parts what is to be made for it besides, each feeding it or another of these; null: none
    */
   public record PromiseRequest(
       PlanRequest plan,
       String product,
       int quantity,
       @Nullable Integer moreCopies,
-      @Nullable String order) {
+      @Nullable String order,
+      @Nullable List<Demand> parts) {
     public PromiseRequest {
       String own = order == null ? ASKED : order;
       order = own;
+      parts = parts == null ? List.of() : List.copyOf(parts);
       moreCopies = moreCopies == null ? Integer.valueOf(USUAL_MORE) : moreCopies;
       new Findings()
           .present("plan", plan)
@@ -93,7 +96,7 @@ public record Promise(
     List<Lot> others = without.asIn(planned);
     Readiness before = without.readiness(others);
     PlanRequest asking = withAsked(request.plan(), request);
-    Kept kept = earliest(asking, others, before).orElseThrow();
+    Kept kept = earliest(asking, request.parts().size(), others, before).orElseThrow();
     CastPlan plan = kept.pass.plan(kept.order);
     PlannedOrder asked = kept.asked(plan, request.order());
     return new Promise(
@@ -123,7 +126,7 @@ public record Promise(
     for (int more = 0; more <= request.moreCopies(); more++) {
       if (more > 0) {
         int with =
-            earliest(asking.withCopies(mould, more), others, before)
+            earliest(asking.withCopies(mould, more), request.parts().size(), others, before)
                 .map(Kept::readyMin)
                 .orElse(ready);
         ready = Math.min(ready, with);
@@ -144,11 +147,13 @@ public record Promise(
 
   /**
    * The earliest place among the others at which nobody is later for it, looked for by halves. Laid
-   * after all of them it harms none; with more copies than the others' plan knew even that may.
+   * after all of them it harms none, and its parts are laid right before it; with more copies than
+   * the others' plan knew even that may.
    */
-  private static Optional<Kept> earliest(PlanRequest asking, List<Lot> others, Readiness before) {
+  private static Optional<Kept> earliest(
+      PlanRequest asking, int parts, List<Lot> others, Readiness before) {
     ForwardPass pass = new ForwardPass(asking);
-    int asked = asking.demands().size() - 1;
+    int asked = asking.demands().size() - 1 - parts;
     List<Lot> own = pass.usual().stream().filter(l -> l.demand() == asked).toList();
     Kept best = null;
     int low = 0;
@@ -188,7 +193,9 @@ public record Promise(
             request.product(),
             request.quantity(),
             far.plusYears(PATIENCE_YEARS),
-            1));
+            1,
+            null));
+    all.addAll(request.parts());
     return plan.wanting(all);
   }
 }

@@ -28,11 +28,21 @@ final class Room {
    * work before it waits; that only ever moves works later, so it comes to an end.
    */
   Way way(List<Leg> legs, int from, int pieces) {
+    return way(legs, from, pieces, Feeding.NO_WAIT);
+  }
+
+  /**
+   * The same, with joining steps that wait for their parts.
+   *
+   * @param partsAt when the parts of each joining step are there, by its number
+   */
+  Way way(List<Leg> legs, int from, int pieces, int[] partsAt) {
     int count = legs.size();
     int[] starts = new int[count];
     int[] floors = new int[count];
     int[] handsWaited = new int[count];
     floors[0] = from + legs.get(0).waitMin();
+    int[] partsWaited = new int[count];
     int forStation = 0;
     int station = Leg.NOWHERE;
     int i = 0;
@@ -40,6 +50,10 @@ final class Room {
       Leg leg = legs.get(i);
       int entered = i == 0 ? 0 : starts[i - 1] + legs.get(i - 1).workMin();
       int earliest = i == 0 ? floors[0] : Math.max(floors[i], entered + leg.waitMin());
+      if (leg.join() != Leg.NOWHERE && leg.join() < partsAt.length) {
+        partsWaited[i] = Math.max(0, partsAt[leg.join()] - earliest);
+        earliest += partsWaited[i];
+      }
       Horizon.refuseBeyond(earliest);
       starts[i] = leg.workMin() == 0 ? earliest : hands.slot(earliest, leg.workMin());
       handsWaited[i] = starts[i] - earliest;
@@ -55,10 +69,12 @@ final class Room {
       }
     }
     int forHands = 0;
-    for (int waited : handsWaited) {
-      forHands += waited;
+    int forParts = 0;
+    for (int leg = 0; leg < count; leg++) {
+      forHands += handsWaited[leg];
+      forParts += partsWaited[leg];
     }
-    return new Way(legs, starts, forHands, forStation, station);
+    return new Way(legs, starts, forHands, forStation, station, forParts);
   }
 
   /** Pieces over what stations hold, at their fullest. */

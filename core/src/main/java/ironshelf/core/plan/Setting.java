@@ -18,7 +18,14 @@ final class Setting {
 
   /** What one demand is laid as. */
   record Task(
-      int product, int mould, int cavities, int casts, int quantity, long dueDay, double weight) {}
+      int product,
+      int mould,
+      int cavities,
+      int casts,
+      int quantity,
+      long dueDay,
+      double weight,
+      boolean isPart) {}
 
   /** A cast that is pinned, by its demand. */
   record Pin(int demand, int copy, int pourMin, LocalDateTime pourAt, int no) {}
@@ -31,6 +38,7 @@ final class Setting {
   final Map<String, Integer> mouldNos = new HashMap<>();
   final List<Task> tasks = new ArrayList<>();
   final List<Pin> pins = new ArrayList<>();
+  final Feeding feeding;
   private final int startOfDayMin;
 
   Setting(PlanRequest request) {
@@ -58,8 +66,10 @@ final class Setting {
               moulds.get(mould).castsFor(demand.quantity()),
               demand.quantity(),
               ChronoUnit.DAYS.between(request.start().toLocalDate(), demand.due()),
-              demand.weight()));
+              demand.weight(),
+              demand.feeds() != null));
     }
+    feeding = new Feeding(request.demands(), request.begun());
     pin(request.pinned());
   }
 
@@ -79,7 +89,10 @@ final class Setting {
         }
       }
     }
-    pins.sort(Comparator.comparingInt(Pin::pourMin));
+    // What is made of parts finds its parts laid.
+    pins.sort(
+        Comparator.comparingInt((Pin pin) -> feeding.levels(pin.demand()))
+            .thenComparingInt(Pin::pourMin));
   }
 
   List<Leg> legsOf(Task task) {
@@ -95,8 +108,9 @@ final class Setting {
     return Math.floorDiv(minute + startOfDayMin, Horizon.DAY_MIN);
   }
 
+  /** A part is not late by itself: what takes it is. */
   long lateDays(Task task, int readyMin) {
-    return Math.max(0, day(readyMin) - task.dueDay());
+    return task.isPart() ? 0 : Math.max(0, day(readyMin) - task.dueDay());
   }
 
   LocalDateTime at(int minute) {

@@ -1,5 +1,6 @@
 package ironshelf.core.plan;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /** When the works of one cast begin, and what held them up. Not changed once it is found. */
@@ -10,6 +11,7 @@ final class Way {
   private final int forHands;
   private final int forStation;
   private final int station;
+  private final int forParts;
 
   /**
    * A way.
@@ -18,13 +20,15 @@ final class Way {
    * @param forHands minutes for which a person was waited for
    * @param forStation minutes for which room in a station was waited for
    * @param station that had none; {@link Leg#NOWHERE} where all had
+   * @param forParts minutes for which parts were waited for
    */
-  Way(List<Leg> legs, int[] starts, int forHands, int forStation, int station) {
+  Way(List<Leg> legs, int[] starts, int forHands, int forStation, int station, int forParts) {
     this.legs = legs;
     this.starts = starts;
     this.forHands = forHands;
     this.forStation = forStation;
     this.station = station;
+    this.forParts = forParts;
   }
 
   List<Leg> legs() {
@@ -51,6 +55,10 @@ final class Way {
     return station;
   }
 
+  int forParts() {
+    return forParts;
+  }
+
   /** When its first work begins. */
   int pour() {
     return starts[0];
@@ -68,5 +76,22 @@ final class Way {
       }
     }
     return 0;
+  }
+
+  /** This and what comes after it as one; the other begins with a leg that stands for its end. */
+  Way and(Way after) {
+    int own = legs.size() - 1;
+    List<Leg> all = new ArrayList<>(legs.subList(0, own));
+    all.addAll(after.legs.subList(1, after.legs.size()));
+    int[] begins = new int[all.size()];
+    System.arraycopy(starts, 0, begins, 0, own);
+    System.arraycopy(after.starts, 1, begins, own, after.legs.size() - 1);
+    return new Way(
+        all,
+        begins,
+        forHands + after.forHands,
+        forStation + after.forStation,
+        after.station == Leg.NOWHERE ? station : after.station,
+        forParts + after.forParts);
   }
 }

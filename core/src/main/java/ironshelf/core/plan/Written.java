@@ -91,20 +91,24 @@ final class Written {
   private PlannedOrder order(Laid last) {
     Task task = setting.tasks.get(last.demand());
     Way way = last.way();
-    int most = Math.max(last.copyFreeAt(), Math.max(way.forHands(), way.forStation()));
+    int waited = Math.max(way.forHands(), Math.max(way.forStation(), way.forParts()));
+    int most = Math.max(last.copyFreeAt(), waited);
     // Where the whole shop for itself would mend less than half of its lateness, its route binds
     // it.
     long late = setting.lateDays(task, way.ready());
     Bound bound =
         most <= 0 || 2L * (setting.day(way.ready()) - setting.day(alone(task))) <= late
             ? Bound.ROUTE
-            : most == last.copyFreeAt()
-                ? Bound.MOULD
-                : most == way.forStation() ? Bound.STATION : Bound.HANDS;
+            : most == way.forParts()
+                ? Bound.PARTS
+                : most == last.copyFreeAt()
+                    ? Bound.MOULD
+                    : most == way.forStation() ? Bound.STATION : Bound.HANDS;
     String name =
         switch (bound) {
           case MOULD -> setting.moulds.get(task.mould()).mould();
           case STATION -> setting.request.stations().get(way.station()).station();
+          case PARTS -> laying.lastPart(last.demand());
           case ROUTE, HANDS -> null;
         };
     return new PlannedOrder(

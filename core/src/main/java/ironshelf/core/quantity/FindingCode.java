@@ -135,6 +135,7 @@ public enum FindingCode {
   PIN_HELD("pin.held"),
   PIN_HANDS("pin.hands"),
   PLAN_ASKED_TAKEN("plan.askedTaken"),
+  PLAN_FEEDS_ITSELF("plan.feedsItself"),
   PARCEL_TOO_HEAVY("parcel.tooHeavy");
 
   private final String text;

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -171,6 +172,26 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
       }
     }
     return Board.WET;
+  }
+
+  /** Whether a step takes pieces of other products. */
+  public boolean takesParts(int stepNo) {
+    return kind(stepNo).has(Effect.JOINS) && steps.get(stepNo).parts() != null;
+  }
+
+  /** Whether a step from that one on takes pieces of other products. */
+  public boolean takesPartsFrom(int stepNo) {
+    return IntStream.range(stepNo, steps.size()).anyMatch(this::takesParts);
+  }
+
+  /** Hours of waiting from a step to the end, by the waits that are known. */
+  public double hoursAfter(int stepNo) {
+    double hours = 0;
+    for (int i = stepNo; i < steps.size(); i++) {
+      RouteStep step = steps.get(i);
+      hours += (i == stepNo ? 0 : waitH(i)) + (step.times() - 1) * step.gapMin() / 60;
+    }
+    return hours;
   }
 
   /** Whether that was the last thing to do. */

@@ -23,7 +23,7 @@ import java.util.Random;
 /** Casts that need nothing but a copy, and the best plan of them by OR-Tools CP-SAT. */
 public final class ExactPlans {
 
-  private static final OpenHours ALWAYS =
+  static final OpenHours ALWAYS =
       new OpenHours(List.of(DayOfWeek.values()), LocalTime.MIDNIGHT, LocalTime.of(23, 59), null);
 
   private ExactPlans() {}
@@ -43,14 +43,15 @@ public final class ExactPlans {
               null,
               List.of(
                   RandomShop.wait("set", hours, null),
-                  new PlanStep("demould", 0, 0, null, 1, 0, true))));
+                  new PlanStep("demould", 0, 0, null, 1, 0, true, null))));
       demands.add(
           new Demand(
               "o" + i,
               "p" + i,
               1,
               RandomShop.START.toLocalDate().plusDays(1 + random.nextInt(5)),
-              1 + random.nextInt(3)));
+              1 + random.nextInt(3),
+              null));
     }
     return PlanRequest.fresh(
         RandomShop.START,

@@ -117,7 +117,8 @@ class ForwardPassTest {
             List.of(
                 RandomShop.wait("set", 48, null),
                 RandomShop.work("demould", 4, 1, 0, true),
-                RandomShop.wait("dry", 24, null)));
+                RandomShop.wait("dry", 24, null)),
+            null);
     PlanRequest request =
         new PlanRequest(
             fresh.start(),
@@ -234,10 +235,11 @@ class ForwardPassTest {
                             List.of(
                                 RandomShop.work("pour", 600, 1, 0, true),
                                 RandomShop.wait("bath", 24, "pond")))),
-                    List.of(new Demand("1", "vase", 1, RandomShop.START.toLocalDate(), 1))))
+                    List.of(new Demand("1", "vase", 1, RandomShop.START.toLocalDate(), 1, null))))
         .isInstanceOfSatisfying(
             RefusedException.class, e -> assertThat(e.findings()).hasSizeGreaterThanOrEqualTo(4));
-    assertThatThrownBy(() -> new PlanStep("pour", Double.POSITIVE_INFINITY, 0, null, 1, 0, true))
+    assertThatThrownBy(
+            () -> new PlanStep("pour", Double.POSITIVE_INFINITY, 0, null, 1, 0, true, null))
         .isInstanceOf(RefusedException.class);
   }
 
@@ -264,6 +266,7 @@ class ForwardPassTest {
                     RandomShop.work("seal", 3, 2, 15, false),
                     RandomShop.wait("rest", 24, null)))),
         List.of(
-            new Demand("1001", "bowl", quantity, RandomShop.START.toLocalDate().plusDays(19), 1)));
+            new Demand(
+                "1001", "bowl", quantity, RandomShop.START.toLocalDate().plusDays(19), 1, null)));
   }
 }

@@ -50,6 +50,7 @@ public record PlanChecker(PlanRequest request, CastPlan plan) {
           .isLessThanOrEqualTo(station.capacity());
     }
     held.values().forEach(uses -> doNotOverlap(uses, seed));
+    partsAreThere(seed);
     everythingIsMade(seed);
   }
 
@@ -133,6 +134,48 @@ public record PlanChecker(PlanRequest request, CastPlan plan) {
     for (int i = 1; i < uses.size(); i++) {
       assertThat(uses.get(i)[0]).as(seed + " copy twice").isAfterOrEqualTo(uses.get(i - 1)[1]);
     }
+  }
+
+  /** Whenever something is joined, so many of its parts are ready as all joined by then took. */
+  private void partsAreThere(String seed) {
+    for (PlanRequest.Demand part : request.demands()) {
+      if (part.feeds() == null) {
+        continue;
+      }
+      PlanRequest.Demand whole =
+          request.demands().stream()
+              .filter(d -> d.order().equals(part.feeds().into()))
+              .findFirst()
+              .orElseThrow();
+      int each = part.quantity() / whole.quantity();
+      List<Event> stock = new ArrayList<>();
+      for (PlannedCast cast : plan.casts()) {
+        if (cast.order().equals(part.order())) {
+          stock.add(new Event(cast.readyAt(), cast.pieces()));
+        } else if (cast.order().equals(whole.order())) {
+          stock.add(new Event(joinedAt(cast, part.feeds().join()), -each * cast.pieces()));
+        }
+      }
+      stock.sort(
+          Comparator.comparing(Event::at).thenComparing(Event::change, Comparator.reverseOrder()));
+      int left = 0;
+      for (Event event : stock) {
+        left += event.change();
+        assertThat(left).as(seed + " parts " + part.order()).isNotNegative();
+      }
+    }
+  }
+
+  private LocalDateTime joinedAt(PlannedCast cast, int join) {
+    int work = 0;
+    int seen = 0;
+    for (PlanStep step : product(cast).route()) {
+      if (step.joins() && seen++ == join) {
+        return cast.works().get(work).at();
+      }
+      work += step.attendedMin() > 0 ? step.times() : 0;
+    }
+    throw new IllegalStateException("no such join");
   }
 
   private void everythingIsMade(String seed) {

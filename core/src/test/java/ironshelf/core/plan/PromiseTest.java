@@ -23,9 +23,9 @@ class PromiseTest {
   @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16})
   void aPromiseIsKeptWhenItIsPlanned(long seed) {
     PlanRequest plan = RandomShop.of(seed, 8);
-    Promise promise = Promise.of(new PromiseRequest(plan, "p0", 3, 0, null), List.of());
+    Promise promise = Promise.of(new PromiseRequest(plan, "p0", 3, 0, null, null), List.of());
     List<Demand> all = new ArrayList<>(plan.demands());
-    all.add(new Demand(Promise.ASKED, "p0", 3, promise.date(), 1));
+    all.add(new Demand(Promise.ASKED, "p0", 3, promise.date(), 1, null));
     new PlanChecker(plan.wanting(all), promise.plan()).check("seed " + seed);
     assertThat(ready(promise.plan(), Promise.ASKED)).isEqualTo(promise.readyAt());
     ForwardPass.of(plan)
@@ -45,7 +45,7 @@ class PromiseTest {
   @Test
   void theCurveShowsWhatACopyIsWorth() {
     PlanRequest plan = RandomShop.of(3, 9);
-    Promise promise = Promise.of(new PromiseRequest(plan, "p0", 20, 3, null), List.of());
+    Promise promise = Promise.of(new PromiseRequest(plan, "p0", 20, 3, null, null), List.of());
     assertThat(promise.curve()).extracting(WithCopies::moreCopies).containsExactly(0, 1, 2, 3);
     assertThat(promise.curve().get(3).date()).isBefore(promise.curve().get(0).date());
   }
@@ -60,7 +60,8 @@ class PromiseTest {
     ForwardPass pass = new ForwardPass(plan);
     for (List<Lot> order : pass.others()) {
       CastPlan planned = pass.plan(order);
-      Promise promise = Promise.of(new PromiseRequest(plan, "p0", 12, 4, null), planned.casts());
+      Promise promise =
+          Promise.of(new PromiseRequest(plan, "p0", 12, 4, null, null), planned.casts());
       planned
           .orders()
           .forEach(
@@ -79,9 +80,9 @@ class PromiseTest {
   @Test
   void whatIsNotMadeCannotBePromised() {
     PlanRequest plan = RandomShop.of(1, 2);
-    assertThatThrownBy(() -> new PromiseRequest(plan, "hat", 1, 0, null))
+    assertThatThrownBy(() -> new PromiseRequest(plan, "hat", 1, 0, null, null))
         .isInstanceOf(RefusedException.class);
-    assertThatThrownBy(() -> new PromiseRequest(plan, "p0", 0, 0, null))
+    assertThatThrownBy(() -> new PromiseRequest(plan, "p0", 0, 0, null, null))
         .isInstanceOf(RefusedException.class);
   }
 

@@ -39,7 +39,8 @@ public final class RandomShop {
               "p" + random.nextInt(kinds),
               1 + random.nextInt(8),
               START.toLocalDate().plusDays(5 + random.nextInt(25)),
-              1 + random.nextInt(3)));
+              1 + random.nextInt(3),
+              null));
     }
     return PlanRequest.fresh(
         START,
@@ -51,6 +52,74 @@ public final class RandomShop {
             new PlanStation("boards", 6 + random.nextInt(10))),
         products,
         demands);
+  }
+
+  /** The same with products made of parts, up to four levels deep. */
+  static PlanRequest withParts(long seed, int orders) {
+    Random random = new Random(seed);
+    PlanRequest plain = of(seed, 1);
+    List<PlanProduct> products = new ArrayList<>(plain.products());
+    List<Demand> demands = new ArrayList<>();
+    for (int p = 0; p < plain.products().size(); p++) {
+      List<PlanStep> steps = new ArrayList<>(plain.products().get(p).route());
+      for (int join = 0; join < 2; join++) {
+        steps.add(wait("rest", 24 * random.nextInt(4), random.nextBoolean() ? "boards" : null));
+        steps.add(new PlanStep("join", 5, 0, null, 1, 0, false, true));
+      }
+      steps.add(wait("dry", 24, null));
+      products.add(new PlanProduct("w" + p, "m" + p, "c", 0, "b", steps));
+    }
+    for (int d = 0; d < orders; d++) {
+      whole(random, "o" + d, 1 + random.nextInt(3), 1, null, plain.products().size(), demands);
+    }
+    return new PlanRequest(
+        plain.start(),
+        plain.calendar(),
+        plain.people(),
+        plain.moulds(),
+        plain.stations(),
+        products,
+        demands,
+        0,
+        null,
+        null);
+  }
+
+  private static void whole(
+      Random random,
+      String name,
+      int quantity,
+      int level,
+      PlanRequest.Feed feeds,
+      int kinds,
+      List<Demand> demands) {
+    int at = random.nextInt(demands.size() + 1);
+    demands.add(
+        at,
+        new Demand(
+            name,
+            "w" + random.nextInt(kinds),
+            quantity,
+            START.toLocalDate().plusDays(10 + random.nextInt(60)),
+            1,
+            feeds));
+    for (int join = 0; join < 2; join++) {
+      int each = 1 + random.nextInt(3);
+      PlanRequest.Feed into = new PlanRequest.Feed(name, join);
+      String part = name + "/" + join;
+      if (level < 4 && random.nextInt(3) == 0) {
+        whole(random, part, quantity * each, level + 1, into, kinds, demands);
+      } else if (random.nextInt(4) > 0) {
+        demands.add(
+            new Demand(
+                part,
+                "p" + random.nextInt(kinds),
+                quantity * each,
+                START.toLocalDate().plusDays(random.nextInt(60)),
+                1,
+                into));
+      }
+    }
   }
 
   private static OpenHours hours(Random random) {
@@ -82,10 +151,10 @@ public final class RandomShop {
   }
 
   static PlanStep work(String step, double minutes, int times, double gap, boolean frees) {
-    return new PlanStep(step, minutes, 0, null, times, gap, frees);
+    return new PlanStep(step, minutes, 0, null, times, gap, frees, null);
   }
 
   static PlanStep wait(String step, double hours, String station) {
-    return new PlanStep(step, 0, hours, station, 1, 0, false);
+    return new PlanStep(step, 0, hours, station, 1, 0, false, null);
   }
 }
