@@ -234,6 +234,7 @@ class DemoPours {
             null,
             Double.NaN,
             Double.NaN,
+            null,
             null),
         at);
     return sheet.fills().get(0).copies().get(0).layerKg().stream()

@@ -22,6 +22,7 @@ import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
+import ironshelf.piece.MouldReturns;
 import ironshelf.piece.PieceView;
 import ironshelf.piece.StepActView;
 import ironshelf.piece.StepLedger;
@@ -52,6 +53,7 @@ class FactsService {
   private static final Duration FIRST_DAY = Duration.ofDays(1);
 
   private final PourReader pours;
+  private final MouldReturns returns;
   private final StepLedger ledger;
   private final RecipeService recipes;
   private final ProductService products;
@@ -62,6 +64,7 @@ class FactsService {
 
   FactsService(
       PourReader pours,
+      MouldReturns returns,
       StepLedger ledger,
       RecipeService recipes,
       ProductService products,
@@ -70,6 +73,7 @@ class FactsService {
       MaterialService materials,
       Temperatures temperatures) {
     this.pours = pours;
+    this.returns = returns;
     this.ledger = ledger;
     this.recipes = recipes;
     this.products = products;
@@ -113,7 +117,8 @@ class FactsService {
 
   /** What went in against what was asked, over all layers. */
   private void mix(Map<FactName, Double> known, PieceView piece, RecipeView recipe) {
-    List<PourTaken> taken = pours.takenBy(piece.castId());
+    List<PourTaken> taken =
+        returns.castsOf(piece).stream().flatMap(id -> pours.takenBy(id).stream()).toList();
     Map<Long, MaterialView> byId =
         materials.byIds(
             taken.stream()

@@ -91,6 +91,22 @@ class Piece implements OfPour {
     this.ageAtOutH = ageH;
   }
 
+  /** It goes into another cast; gives the one that it was in. */
+  EarlierCast putInto(long cast, long actId) {
+    EarlierCast before = new EarlierCast(id, castId, actId, demouldedAt, ageAtOutH);
+    this.castId = cast;
+    this.demouldedAt = null;
+    this.ageAtOutH = null;
+    return before;
+  }
+
+  /** It stands as it did before it was put into a mould again. */
+  void takenBack(EarlierCast before) {
+    this.castId = before.castId();
+    this.demouldedAt = before.demouldedAt();
+    this.ageAtOutH = before.ageAtOutH();
+  }
+
   /** It was not taken out after all. */
   void in() {
     this.demouldedAt = null;

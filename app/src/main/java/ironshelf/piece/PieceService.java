@@ -1,5 +1,7 @@
 package ironshelf.piece;
 
+import static java.util.stream.Collectors.groupingBy;
+
 import ironshelf.http.ProblemException;
 import ironshelf.store.Kept;
 import ironshelf.store.Runs;
@@ -25,14 +27,16 @@ import org.springframework.transaction.annotation.Transactional;
 public class PieceService {
 
   private final PieceRepository pieces;
+  private final EarlierCastRepository earlier;
 
   private final Kept<Map<Long, Fate>> fates;
 
   /** By the product, once it was asked for. */
   private final Kept<Map<Long, List<PieceView>>> lastWeighed;
 
-  PieceService(PieceRepository pieces, UntilChanged changes) {
+  PieceService(PieceRepository pieces, EarlierCastRepository earlier, UntilChanged changes) {
     this.pieces = pieces;
+    this.earlier = earlier;
     this.lastWeighed = changes.keep(ConcurrentHashMap::new, "pieces");
     this.fates = changes.keep(() -> fatesSince(Instant.EPOCH), "pieces");
   }
@@ -62,14 +66,28 @@ public class PieceService {
 
   @Transactional(readOnly = true)
   public List<PieceView> ofCasts(Collection<Long> castIds) {
-    return Runs.read(
-            castIds,
-            pieces::findByCastIdInOrderById,
-            pieces::findByCastIdBetweenOrderById,
-            p -> p.view().castId())
-        .stream()
-        .map(Piece::view)
-        .toList();
+    List<PieceView> all =
+        new ArrayList<>(
+            Runs.read(
+                    castIds,
+                    pieces::findByCastIdInOrderById,
+                    pieces::findByCastIdBetweenOrderById,
+                    Piece::castId)
+                .stream()
+                .map(Piece::view)
+                .toList());
+    Map<Long, List<EarlierCast>> before =
+        Runs.read(
+                castIds,
+                earlier::findByCastIdInOrderById,
+                earlier::findByCastIdBetweenOrderById,
+                EarlierCast::castId)
+            .stream()
+            .collect(groupingBy(EarlierCast::pieceId));
+    pieces
+        .findAllById(before.keySet())
+        .forEach(p -> before.get(p.id()).forEach(e -> all.add(p.view().in(e))));
+    return all;
   }
 
   /** The newest ones, so many at most. */

@@ -36,6 +36,27 @@ public record PieceView(
     @Nullable Instant sentAt,
     @Nullable Long joinedInto) {
 
+  /** The same as an earlier cast had it. */
+  PieceView in(EarlierCast earlier) {
+    return new PieceView(
+        id,
+        earlier.castId(),
+        pourId,
+        productId,
+        colourwayId,
+        routeId,
+        earlier.demouldedAt(),
+        readyAt,
+        earlier.ageAtOutH(),
+        ageAtReadyH,
+        massKg,
+        weighedWith,
+        grade,
+        scrapReason,
+        sentAt,
+        joinedInto);
+  }
+
   public boolean isScrap() {
     return scrapReason != null;
   }

@@ -27,6 +27,7 @@ class StepAct {
   private @Nullable String note;
   private boolean freed;
   private boolean leftOut;
+  private boolean puttingBack;
 
   @Enumerated(EnumType.STRING)
   private @Nullable Touch touch;
@@ -45,12 +46,23 @@ class StepAct {
     this.touch = done.touch();
   }
 
+  /** Pieces put into a mould again, which belongs to a pour and is undone with it. */
+  static StepAct puttingBack(StepDone done) {
+    StepAct act = new StepAct(done, false);
+    act.puttingBack = true;
+    return act;
+  }
+
   Long id() {
     return id;
   }
 
   boolean isScrap() {
     return step == null;
+  }
+
+  boolean isPuttingBack() {
+    return puttingBack;
   }
 
   /** Whether it took pieces out of their moulds. */

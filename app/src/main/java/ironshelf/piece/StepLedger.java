@@ -157,7 +157,7 @@ public class StepLedger {
             .collect(toMap(Piece::id, identity()));
     boolean goneOn = own.stream().anyMatch(s -> !s.id().equals(byId.get(s.pieceId()).lastStepId()));
     boolean away = byId.values().stream().anyMatch(p -> p.isSent() || p.isJoined());
-    if (act.isUndone() || goneOn || away) {
+    if (act.isUndone() || act.isPuttingBack() || goneOn || away) {
       throw ProblemException.conflict("act.goneOn", Map.of());
     }
     for (PieceStep step : own) {
@@ -184,7 +184,8 @@ public class StepLedger {
   /** The last acts since then, newest first; what was undone is not among them. */
   @Transactional(readOnly = true)
   public List<StepActView> recent(Instant since) {
-    return views(acts.findTop20ByUndoneAtIsNullAndDoneAtAfterOrderByIdDesc(since));
+    return views(
+        acts.findTop20ByUndoneAtIsNullAndPuttingBackIsFalseAndDoneAtAfterOrderByIdDesc(since));
   }
 
   @Transactional(readOnly = true)

@@ -32,18 +32,21 @@ class Chooser {
   private final RecipeService recipes;
   private final PourFillRepository fills;
   private final PourRepository pours;
+  private final Returning returning;
 
   Chooser(
       ProductService products,
       MouldService moulds,
       RecipeService recipes,
       PourFillRepository fills,
-      PourRepository pours) {
+      PourRepository pours,
+      Returning returning) {
     this.products = products;
     this.moulds = moulds;
     this.recipes = recipes;
     this.fills = fills;
     this.pours = pours;
+    this.returning = returning;
   }
 
   Chosen choose(PourSheetRequest request) {
@@ -58,9 +61,13 @@ class Chooser {
       throw ProblemException.conflict(
           "pour.colourwayWrong", Map.of("colourway", colourway.name(), "product", first.name()));
     }
-    Instant mayStartAt = firstLayer == 0 ? null : mayStartAt(chosen, firstLayer);
+    boolean again = first.again().contains(firstLayer);
+    Instant mayStartAt =
+        again
+            ? mayReturnAt(chosen, firstLayer, colourway.id())
+            : firstLayer == 0 ? null : mayStartAt(chosen, firstLayer);
     RecipeView recipe =
-        firstLayer == 0 ? recipes.latest(first.recipeId()) : begunWith(chosen.get(0));
+        firstLayer == 0 || again ? recipes.latest(first.recipeId()) : begunWith(chosen.get(0));
     return new Chosen(recipe, colourway, firstLayer, first.session(firstLayer), chosen, mayStartAt);
   }
 
@@ -88,6 +95,27 @@ class Chooser {
       throw ProblemException.conflict(
           "pour.notOneMix", Map.of("product", other.name(), "other", first.name()));
     }
+  }
+
+  /** When the last of the pieces that are put back may be; refused where there are not enough. */
+  private Instant mayReturnAt(List<Chosen.Fill> chosen, int firstLayer, long colourwayId) {
+    Instant last = Instant.EPOCH;
+    for (Chosen.Fill fill : chosen) {
+      int wanted = fill.copies().size() * fill.mould().shape().cavities();
+      List<Returning.Waiting> waiting = returning.of(fill.product().id(), colourwayId, firstLayer);
+      if (waiting.size() < wanted) {
+        throw ProblemException.conflict(
+            "layer.noPieces",
+            Map.of(
+                "product", fill.product().name(),
+                "layer", fill.product().layers().get(firstLayer).name(),
+                "wanted", wanted,
+                "value", waiting.size()));
+      }
+      Instant gate = waiting.get(wanted - 1).gate().earliest();
+      last = gate.isAfter(last) ? gate : last;
+    }
+    return last;
   }
 
   /** When the last of the layers below is stiff enough; refuses copies that do not wait for one. */

@@ -42,14 +42,23 @@ record Chosen(
     return session.get(layer).sharePercent() / 100 / sessionShare();
   }
 
-  /** How much of a product is in the mould when the session is over, 0 to 1. */
+  /** How much of a product there is when the session is over, 0 to 1. */
   double shareAfter(ProductView product) {
-    return Math.min(
-        1,
-        product.layers().stream()
-                .limit(firstLayer + (long) session.size())
-                .mapToDouble(ProductLayer::sharePercent)
-                .sum()
-            / 100);
+    return product.layers().stream()
+            .limit(firstLayer + (long) session.size())
+            .mapToDouble(ProductLayer::sharePercent)
+            .sum()
+        / 100
+        / shares(product);
+  }
+
+  /** All of a product's layers over what its mould holds. */
+  static double shares(ProductView product) {
+    return product.layers().stream().mapToDouble(ProductLayer::sharePercent).sum() / 100;
+  }
+
+  /** Whether pieces that were out are put into a mould again for it. */
+  boolean isAgain() {
+    return Boolean.TRUE.equals(session.get(0).again());
   }
 }

@@ -12,6 +12,9 @@ import org.jspecify.annotations.Nullable;
  * @param layerColourwayIds in the order of the sheet's layers
  * @param layerColourwayVersions which versions of those; null: of pours of before they were kept
  * @param firstLayer of the products' layers, from 0
+ * @param again whether pieces that were out are put into the moulds for it; null: of before that
+ *     could be
+ * @param earlyReason why it is poured before its gate; null where it is not
  */
 public record Meant(
     PourSheet sheet,
@@ -22,7 +25,14 @@ public record Meant(
     @Nullable List<Integer> layerColourwayVersions,
     int firstLayer,
     double roomC,
-    double waterC) {
+    double waterC,
+    @Nullable Boolean again,
+    @Nullable String earlyReason) {
+
+  /** Whether its moulds are empty before it, so that a cast begins with it. */
+  boolean isFresh() {
+    return firstLayer == 0 || Boolean.TRUE.equals(again);
+  }
 
   /**
    * A copy of the sheet.

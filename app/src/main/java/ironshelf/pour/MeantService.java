@@ -3,13 +3,16 @@ package ironshelf.pour;
 import ironshelf.copy.CopyView;
 import ironshelf.core.pour.script.PourSheet;
 import ironshelf.core.pour.script.SheetMaker;
+import ironshelf.http.ProblemException;
 import ironshelf.recipe.RecipeService;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -35,9 +38,22 @@ public class MeantService {
    *     has none
    * @param seen the version of each copy as it was chosen; as it is when it is filled where it has
    *     none
+   * @param when it is poured; null where it is only looked at
+   * @param earlyReason why before its gate; refused without one where it is
    */
-  public Meant meant(PourSheetRequest request, Map<Long, Long> lines, Map<Long, Long> seen) {
+  public Meant meant(
+      PourSheetRequest request,
+      Map<Long, Long> lines,
+      Map<Long, Long> seen,
+      @Nullable Instant when,
+      @Nullable String earlyReason) {
     Chosen chosen = chooser.choose(request);
+    Instant gate = chosen.mayStartAt();
+    boolean early = when != null && gate != null && when.isBefore(gate);
+    if (early && earlyReason == null) {
+      throw ProblemException.conflict(
+          "layer.tooEarly", Map.of("layer", chosen.session().get(0).name(), "at", gate));
+    }
     SheetSums.Worked worked = sums.work(request, chosen);
     List<PourSheet.PlannedCopy> copies = new ArrayList<>();
     List<Meant.MeantCopy> copiesMeant = new ArrayList<>();
@@ -89,7 +105,9 @@ public class MeantService {
             .toList(),
         chosen.firstLayer(),
         worked.roomC(),
-        worked.waterC());
+        worked.waterC(),
+        chosen.isAgain(),
+        early ? earlyReason : null);
   }
 
   /** As asked; the largest first where nothing is: it takes longest, and is seen most. */

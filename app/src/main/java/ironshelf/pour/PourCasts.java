@@ -12,8 +12,11 @@ import ironshelf.http.ProblemException;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
 import ironshelf.order.AllotmentService;
+import ironshelf.piece.LivePiece;
+import ironshelf.piece.MouldReturns;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
+import ironshelf.piece.StepDone;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.route.RouteService;
@@ -36,6 +39,8 @@ class PourCasts {
   private final PourFillRepository fills;
   private final CastService castings;
   private final PieceService pieces;
+  private final MouldReturns returns;
+  private final Returning returning;
   private final AllotmentService allotments;
   private final ProductService products;
   private final MouldService moulds;
@@ -45,6 +50,8 @@ class PourCasts {
       PourFillRepository fills,
       CastService castings,
       PieceService pieces,
+      MouldReturns returns,
+      Returning returning,
       AllotmentService allotments,
       ProductService products,
       MouldService moulds,
@@ -52,6 +59,8 @@ class PourCasts {
     this.fills = fills;
     this.castings = castings;
     this.pieces = pieces;
+    this.returns = returns;
+    this.returning = returning;
     this.allotments = allotments;
     this.products = products;
     this.moulds = moulds;
@@ -80,15 +89,17 @@ class PourCasts {
         .forEach(f -> costs.put(f.castId(), new CostOnTheDay(f.wearEach(), f.goodsEach())));
     fills.deleteAll(before);
     fills.flush();
-    if (meant.firstLayer() == 0) {
-      unfill(first, copies, known, filled.keySet());
+    if (meant.isFresh()) {
+      unfill(first, copies, known, filled.keySet(), at);
     }
     begin(first, meant, copies, filled.keySet(), known, at);
     for (Meant.MeantCopy copy : copies) {
       CopyState now = filled.get(copy.key());
       if (now != null) {
         CastView cast = requireNonNull(known.get(copy.copyId()));
-        if (meant.firstLayer() == 0) {
+        if (Boolean.TRUE.equals(meant.again())) {
+          putBack(meant, copy, cast, now, at);
+        } else if (meant.firstLayer() == 0) {
           make(first, colourway(meant, now, state), copy, cast, now, at);
         }
         save(rows, meant, copy, cast, now, state, costs);
@@ -98,7 +109,11 @@ class PourCasts {
 
   /** Copies that hold nothing of it any more: they never did. */
   private void unfill(
-      Pour first, List<Meant.MeantCopy> copies, Map<Long, CastView> known, Set<String> filled) {
+      Pour first,
+      List<Meant.MeantCopy> copies,
+      Map<Long, CastView> known,
+      Set<String> filled,
+      Instant at) {
     Set<Long> kept =
         copies.stream()
             .filter(c -> filled.contains(c.key()))
@@ -112,9 +127,41 @@ class PourCasts {
     if (!castings.allHeld(gone)) {
       throw ProblemException.conflict("pour.goneOn", Map.of("pour", first.id()));
     }
-    allotments.free(pieces.ofCasts(gone).stream().map(PieceView::id).toList());
-    pieces.unmake(gone);
-    castings.unfill(gone);
+    empty(gone, at);
+  }
+
+  /** What was put into these is as it was before; what was made in them never was. */
+  void empty(List<Long> castIds, Instant at) {
+    Set<Long> returned = returns.takeBack(castIds, at);
+    List<Long> made = castIds.stream().filter(id -> !returned.contains(id)).toList();
+    allotments.free(pieces.ofCasts(made).stream().map(PieceView::id).toList());
+    pieces.unmake(made);
+    castings.unfill(castIds);
+  }
+
+  /** Puts the pieces in that wait for it the longest, one for each cavity. */
+  private void putBack(
+      Meant meant, Meant.MeantCopy copy, CastView cast, CopyState now, Instant at) {
+    if (pieces.countOf(cast.id()) == now.cavities()) {
+      return;
+    }
+    returns.takeBack(List.of(cast.id()), at);
+    List<Returning.Waiting> waiting =
+        returning.of(copy.productId(), meant.colourwayId(), meant.firstLayer());
+    if (waiting.size() < now.cavities()) {
+      throw ProblemException.conflict(
+          "layer.noPieces",
+          Map.of(
+              "product", products.product(copy.productId()).name(),
+              "layer", meant.sheet().layers().get(0).name(),
+              "wanted", now.cavities(),
+              "value", waiting.size()));
+    }
+    Map<LivePiece, Integer> chosen = new LinkedHashMap<>();
+    waiting.subList(0, now.cavities()).forEach(w -> chosen.put(w.piece(), w.gate().stepNo()));
+    String step = waiting.get(0).gate().kind().code();
+    returns.putBack(
+        cast.id(), chosen, new StepDone(step, at, meant.earlyReason(), null, false, null));
   }
 
   /** New castings, a product's at once; a later layer goes onto what waits in its copy. */
@@ -125,7 +172,7 @@ class PourCasts {
       Set<String> filled,
       Map<Long, CastView> known,
       Instant at) {
-    if (meant.firstLayer() > 0) {
+    if (!meant.isFresh()) {
       copies.stream()
           .filter(c -> filled.contains(c.key()) && !known.containsKey(c.copyId()))
           .forEach(c -> refuseTwice(meant, c));
@@ -136,7 +183,7 @@ class PourCasts {
             .collect(Collectors.groupingBy(Meant.MeantCopy::productId));
     fresh.forEach(
         (productId, of) -> {
-          if (meant.firstLayer() > 0) {
+          if (!meant.isFresh()) {
             of.forEach(c -> known.put(c.copyId(), castings.heldIn(c.copyId())));
           } else {
             fill(first, productId, of, at).forEach(c -> known.put(c.copyId(), c));

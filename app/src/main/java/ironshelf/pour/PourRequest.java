@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param leftKg what was left in the bowls when all copies were full, 0 to 5 000
  * @param fillingMin from mixed to the last copy full, all batches together, 0 to 1 440
  * @param pouredAt when it was wetted, not later than now; null: now
+ * @param earlyReason why before what is below was stiff; null where it was not
  * @param acceptShort whether lots may go below zero: what went in went in, and the count was wrong
  */
 public record PourRequest(
@@ -28,7 +29,8 @@ public record PourRequest(
     @Nullable Boolean acceptShort,
     @WhenMissing("not known") double leftKg,
     @WhenMissing("not known") double fillingMin,
-    @Nullable Instant pouredAt) {
+    @Nullable Instant pouredAt,
+    @Nullable String earlyReason) {
 
   /**
    * A product's copies that were filled.
@@ -96,6 +98,9 @@ public record PourRequest(
             .list("fills", fills, 50)
             .list("layers", layers, 6)
             .present("colourwayId", colourwayId);
+    if (earlyReason != null) {
+      findings.text("earlyReason", earlyReason, 200);
+    }
     if (!Double.isNaN(leftKg)) {
       findings.within("leftKg", leftKg, 0, Findings.MAX_MASS_KG);
     }

@@ -215,7 +215,7 @@ public class PourSheetService {
     }
     for (SheetSums.WorkedFill each : worked.fills()) {
       Chosen.Fill fill = each.fill();
-      double capacityL = fill.mould().capacityL() * each.share();
+      double capacityL = each.holdsL();
       double litres = each.wantedL();
       if (litres > capacityL) {
         warnings.add(

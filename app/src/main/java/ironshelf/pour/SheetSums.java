@@ -57,8 +57,9 @@ class SheetSums {
    *
    * @param whole of all its layers, whenever they are poured
    * @param share how much of it this session is
+   * @param holdsL what the mould holds of this session
    */
-  record WorkedFill(Chosen.Fill fill, CastTake whole, double share) {
+  record WorkedFill(Chosen.Fill fill, CastTake whole, double share, double holdsL) {
 
     double litres() {
       return whole.litres() * share;
@@ -121,7 +122,9 @@ class SheetSums {
                 .toList(),
             target == null ? null : target.sold(chosen.recipe().retention()),
             shop.wastePercent());
-    return new WorkedFill(fill, whole, chosen.sessionShare());
+    double session = chosen.sessionShare();
+    return new WorkedFill(
+        fill, whole, session / Chosen.shares(fill.product()), fill.mould().capacityL() * session);
   }
 
   private RecipeService.Mix mix(Chosen chosen, ProductLayer layer) {

@@ -4,9 +4,6 @@ import ironshelf.act.ActService;
 import ironshelf.copy.CastService;
 import ironshelf.http.ProblemException;
 import ironshelf.material.PourStock;
-import ironshelf.order.AllotmentService;
-import ironshelf.piece.PieceService;
-import ironshelf.piece.PieceView;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -29,8 +26,7 @@ class UndoService {
   private final ActService acts;
   private final PourStock stock;
   private final CastService castings;
-  private final AllotmentService allotments;
-  private final PieceService pieces;
+  private final PourCasts casts;
   private final ApplicationEventPublisher events;
 
   UndoService(
@@ -39,16 +35,14 @@ class UndoService {
       ActService acts,
       PourStock stock,
       CastService castings,
-      AllotmentService allotments,
-      PieceService pieces,
+      PourCasts casts,
       ApplicationEventPublisher events) {
     this.pours = pours;
     this.fills = fills;
     this.acts = acts;
     this.stock = stock;
     this.castings = castings;
-    this.allotments = allotments;
-    this.pieces = pieces;
+    this.casts = casts;
     this.events = events;
   }
 
@@ -73,13 +67,12 @@ class UndoService {
     if (above || !castings.allHeld(castIds)) {
       throw ProblemException.conflict("pour.goneOn", Map.of("pour", id));
     }
-    boolean bottom = own.stream().anyMatch(f -> f.view().layerNo() == 0);
     fills.deleteAll(own);
     fills.flush();
+    // What has nothing in it any more began with this pour.
+    boolean bottom = fills.findByCastIdInOrderByLayerNo(castIds).isEmpty();
     if (bottom) {
-      allotments.free(pieces.ofCasts(castIds).stream().map(PieceView::id).toList());
-      pieces.unmake(castIds);
-      castings.unfill(castIds);
+      casts.empty(castIds, at);
     }
     for (Pour pour : session) {
       stock.giveBack(pour.id(), at);

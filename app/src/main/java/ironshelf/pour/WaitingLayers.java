@@ -17,6 +17,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,6 +32,7 @@ public class WaitingLayers {
   private final PieceService pieces;
   private final ProductService products;
   private final RecipeService recipes;
+  private final Returning returning;
 
   WaitingLayers(
       PourRepository pours,
@@ -38,18 +40,24 @@ public class WaitingLayers {
       CastService castings,
       PieceService pieces,
       ProductService products,
-      RecipeService recipes) {
+      RecipeService recipes,
+      Returning returning) {
     this.pours = pours;
     this.fills = fills;
     this.castings = castings;
     this.pieces = pieces;
     this.products = products;
     this.recipes = recipes;
+    this.returning = returning;
   }
 
-  /** Everything that waits in its mould now, the soonest first. */
+  /** Everything that waits in its mould, or to be put into one again, the soonest first. */
   public List<WaitingLayer> all() {
-    return of(castings.held().stream().map(CastView::id).toList());
+    return Stream.concat(
+            of(castings.held().stream().map(CastView::id).toList()).stream(),
+            returning.all().stream())
+        .sorted(Comparator.comparing(WaitingLayer::mayStartAt))
+        .toList();
   }
 
   /** What of these casts waits, those of one pour together. */
@@ -66,7 +74,9 @@ public class WaitingLayers {
         .forEach(
             filled -> {
               PourFillView last = filled.get(filled.size() - 1);
-              if (last.layerNo() + 1 < productsById.get(last.productId()).layers().size()) {
+              List<ProductLayer> layers = productsById.get(last.productId()).layers();
+              int next = last.layerNo() + 1;
+              if (next < layers.size() && !Boolean.TRUE.equals(layers.get(next).again())) {
                 groups
                     .computeIfAbsent(
                         List.of(last.pourId(), last.productId()), key -> new ArrayList<>())
@@ -98,6 +108,7 @@ public class WaitingLayers {
         below.plus(Duration.ofSeconds(Math.round(layer.waitH() * 3600))),
         casts.stream().map(CastView::id).toList(),
         casts.stream().map(CastView::copyId).toList(),
-        casts.stream().map(CastView::copyCode).toList());
+        casts.stream().map(CastView::copyCode).toList(),
+        List.of());
   }
 }

@@ -12,16 +12,19 @@ import org.jspecify.annotations.Nullable;
  * @param sharePercent of what the mould holds, over 0 and up to 100
  * @param waitH after the layer before it, 0 to 1 000; 0: mixed beside it, at the same time
  * @param withoutFibre a face, which fibre would poke through
+ * @param again whether the piece was out of its mould before, and is put into one again for it; its
+ *     route says when
  */
 public record ProductLayer(
     String name,
     @Nullable Long colourwayId,
     double sharePercent,
     @WhenMissing("0") double waitH,
-    @Nullable Boolean withoutFibre) {
+    @Nullable Boolean withoutFibre,
+    @Nullable Boolean again) {
 
   /** What a product is made of where nothing else is said. */
-  static final ProductLayer WHOLE = new ProductLayer("whole", null, 100, 0, false);
+  static final ProductLayer WHOLE = new ProductLayer("whole", null, 100, 0, false, null);
 
   public ProductLayer {
     waitH = Double.isNaN(waitH) ? 0 : waitH;

@@ -18,8 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param minutesPerPiece to fill one, 0 to 1 440
  * @param goods release agent, inserts, sealer and packing of one piece, in the shop's money, 0 to 1
  *     000 000
- * @param layers at most 6, the first without a wait; their shares make 100 together, or 100 each
- *     where the mould is filled anew, as for two heads; empty: one layer
+ * @param layers at most 6, the first without a wait; the shares of those before the piece is put
+ *     into a mould again make 100 together; empty: one layer
  * @param target null where it is not sold by its mass
  * @param shelfPlace where its pieces stand when they are ready; null where that is not said
  * @param soldIn ids of the colourways that it is offered in; empty: all of its recipe's
@@ -53,7 +53,7 @@ public record ProductRequest(
     soldIn = soldIn == null ? List.of() : soldIn.stream().distinct().toList();
     price = price == null ? BigDecimal.ZERO : price;
     goods = goods == null ? BigDecimal.ZERO : goods;
-    double sum = layers.stream().mapToDouble(ProductLayer::sharePercent).sum();
+    double sum = firstFilling(layers);
     Findings findings = new Findings();
     money(findings, "price", price);
     money(findings, "goods", goods);
@@ -80,6 +80,11 @@ public record ProductRequest(
             "layers",
             Map.of("value", sum))
         .addIf(
+            Boolean.TRUE.equals(layers.get(0).again()),
+            FindingCode.LAYERS_FIRST_AGAIN,
+            "layers.0.again",
+            Map.of())
+        .addIf(
             layers.get(0).waitH() > 0,
             FindingCode.LAYERS_FIRST_WAITS,
             "layers.0.waitH",
@@ -103,6 +108,14 @@ public record ProductRequest(
         shelfPlace,
         soldIn,
         route);
+  }
+
+  /** The shares until the piece is out for the first time: what its mould holds. */
+  private static double firstFilling(List<ProductLayer> layers) {
+    return layers.stream()
+        .takeWhile(l -> !Boolean.TRUE.equals(l.again()))
+        .mapToDouble(ProductLayer::sharePercent)
+        .sum();
   }
 
   private static void money(Findings findings, String field, BigDecimal value) {

@@ -2,6 +2,8 @@ package ironshelf.product;
 
 import static java.util.Objects.requireNonNull;
 
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
 import ironshelf.core.route.Route;
 import ironshelf.core.route.RouteStep;
 import ironshelf.core.route.StartingRoutes;
@@ -58,7 +60,7 @@ public class ProductService {
         product.route() == null
             ? usualRoute(added.mouldId(), added.recipeId())
             : StartingRoutes.find(product.route()).orElseThrow().route();
-    routes.start(added.id(), route);
+    routes.start(added.id(), route.pouredAgain(added.waitsBeforeAgain()));
     return added;
   }
 
@@ -68,7 +70,16 @@ public class ProductService {
    */
   public RouteView changeRoute(long id, long seenRouteId, List<RouteStep> steps) {
     entity(id);
-    PartsCheck.refuseImpossible(id, routes.judged(steps), all(), routes.allCurrent());
+    Route to = routes.judged(steps);
+    int poured = entity(id).view().again().size() + 1;
+    new Findings()
+        .addIf(
+            to.pours().size() != poured,
+            FindingCode.ROUTE_POURS,
+            "steps",
+            Map.of("value", to.pours().size(), "wanted", poured))
+        .orRefuse();
+    PartsCheck.refuseImpossible(id, to, all(), routes.allCurrent());
     return routes.change(id, seenRouteId, steps);
   }
 
@@ -95,6 +106,10 @@ public class ProductService {
     long recipeBefore = product.view().recipeId();
     product.change(to);
     ProductView changed = products.saveAndFlush(product).view();
+    RouteView own = routes.find(id).orElse(null);
+    if (own != null && own.route().pours().size() != changed.again().size() + 1) {
+      routes.start(id, own.route().pouredAgain(changed.waitsBeforeAgain()));
+    }
     if (changed.recipeId() != recipeBefore) {
       events.publishEvent(new ProductRecipeChanged(changed));
     }

@@ -5,6 +5,7 @@ import ironshelf.recipe.ColourwayView;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -72,10 +73,27 @@ public record ProductView(
   /** The layers mixed in one session: that one, and those after it that do not wait. */
   public List<ProductLayer> session(int firstLayer) {
     int end = firstLayer + 1;
-    while (end < layers.size() && layers.get(end).waitH() == 0) {
+    while (end < layers.size()
+        && layers.get(end).waitH() == 0
+        && !Boolean.TRUE.equals(layers.get(end).again())) {
       end++;
     }
     return layers.subList(firstLayer, end);
+  }
+
+  /** The layers for which it is put into a mould again, by their numbers. */
+  @JsonIgnore
+  public List<Integer> again() {
+    return IntStream.range(0, layers.size())
+        .filter(i -> Boolean.TRUE.equals(layers.get(i).again()))
+        .boxed()
+        .toList();
+  }
+
+  /** What is waited before each of those, where its route does not say otherwise. */
+  @JsonIgnore
+  public List<Double> waitsBeforeAgain() {
+    return again().stream().map(i -> layers.get(i).waitH()).toList();
   }
 
   /** What of it is kept and can be changed. */

@@ -186,7 +186,8 @@ class FirstProductService {
       List<ProductLayer> layers = new ArrayList<>();
       for (int i = 0; i < chosen.size(); i++) {
         double share = requireNonNull(requireNonNull(wanted.colours()).get(i).sharePercent());
-        layers.add(new ProductLayer(chosen.get(i).name(), chosen.get(i).id(), share, 0, false));
+        layers.add(
+            new ProductLayer(chosen.get(i).name(), chosen.get(i).id(), share, 0, false, null));
       }
       return layers;
     }
@@ -195,12 +196,12 @@ class FirstProductService {
       case WHOLE -> List.of();
       case FACE_AND_BACK ->
           List.of(
-              new ProductLayer("face", null, 50, 0, true),
-              new ProductLayer("back", null, 50, 0, false));
+              new ProductLayer("face", null, 50, 0, true, null),
+              new ProductLayer("back", null, 50, 0, false, null));
       case TWO_HEADS ->
           List.of(
-              new ProductLayer("first head", null, 100, 0, false),
-              new ProductLayer("second head", null, 100, HEADS_APART_H, false));
+              new ProductLayer("first head", null, 100, 0, false, null),
+              new ProductLayer("second head", null, 100, HEADS_APART_H, false, true));
     };
   }
 

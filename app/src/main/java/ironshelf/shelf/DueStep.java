@@ -9,6 +9,7 @@ import ironshelf.core.route.Route;
 import ironshelf.core.route.StepKind;
 import ironshelf.http.ProblemException;
 import ironshelf.piece.LivePiece;
+import ironshelf.pour.Ways;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.Map;
@@ -47,6 +48,9 @@ class DueStep {
     }
     if (gate.kind().has(Effect.FREES_MOULD)) {
       throw ProblemException.conflict("step.takeOut", Map.of("product", product));
+    }
+    if (gate.kind().has(Effect.POURS)) {
+      throw ProblemException.conflict("step.isPour", Map.of("product", product));
     }
     boolean leftOut = Boolean.TRUE.equals(request.leftOut());
     if (leftOut && gate.kind().effects().stream().anyMatch(NEVER_LEFT_OUT::contains)) {

@@ -2,6 +2,7 @@ package ironshelf.shelf;
 
 import ironshelf.core.route.Gate;
 import ironshelf.core.route.Route;
+import ironshelf.pour.Ways;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;

@@ -20,6 +20,7 @@ import ironshelf.piece.PieceService;
 import ironshelf.pour.PourFacts;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.WaitingLayer;
+import ironshelf.pour.Ways;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
@@ -159,9 +160,11 @@ class InMould {
     LivePiece first = known.first(facts.castId());
     long routeId = first == null ? known.current.get(product.id()).id() : first.routeId();
     Route route = known.ways.way(routeId);
+    int stepNo = first == null ? 0 : first.stepNo();
     Gate undone = first == null || next != null ? null : known.ways.undone(first);
-    int no = next != null ? 0 : undone != null ? undone.stepNo() : route.demouldNo();
-    double attendedMin = route.steps().get(next != null ? route.demouldNo() : no).attendedMin();
+    int no = next != null ? 0 : undone != null ? undone.stepNo() : route.demouldNo(stepNo);
+    double attendedMin =
+        route.steps().get(next != null ? route.demouldNo(stepNo) : no).attendedMin();
     return new ShelfView.ShelfGroup(
         "pour-"
             + facts.sessionId()

@@ -8,6 +8,7 @@ import ironshelf.piece.LivePiece;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
 import ironshelf.piece.StepLedger;
+import ironshelf.pour.Ways;
 import ironshelf.product.ProductView;
 import java.util.Comparator;
 import java.util.List;

@@ -13,6 +13,9 @@ import ironshelf.mould.DrawnMould;
 import ironshelf.piece.LivePiece;
 import ironshelf.piece.PieceService;
 import ironshelf.pour.PourReader;
+import ironshelf.pour.Returning;
+import ironshelf.pour.WaitingLayer;
+import ironshelf.pour.Ways;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
@@ -40,6 +43,7 @@ class OutOfMould {
   private final Ways ways;
   private final CureService cure;
   private final Joins joins;
+  private final Returning returning;
 
   OutOfMould(
       PieceService pieces,
@@ -47,13 +51,15 @@ class OutOfMould {
       RecipeService recipes,
       Ways ways,
       CureService cure,
-      Joins joins) {
+      Joins joins,
+      Returning returning) {
     this.pieces = pieces;
     this.pours = pours;
     this.recipes = recipes;
     this.ways = ways;
     this.cure = cure;
     this.joins = joins;
+    this.returning = returning;
   }
 
   List<ShelfView.ShelfGroup> groups(Map<Long, DrawnMould> moulds, Instant now) {
@@ -61,6 +67,8 @@ class OutOfMould {
     Ways.Known known = ways.known();
     Map<Long, ColourwayView> colourways = recipes.allColourways();
     Map<Long, Instant> green = greenUntil(live, known);
+    Map<Long, WaitingLayer> again = new HashMap<>();
+    returning.all().forEach(w -> w.pieceIds().forEach(id -> again.put(id, w)));
     return live.stream()
         .collect(groupingBy(OutOfMould::together, LinkedHashMap::new, toList()))
         .entrySet()
@@ -76,6 +84,7 @@ class OutOfMould {
                   product,
                   colourways.get(e.getValue().get(0).colourwayId()),
                   green,
+                  again.get(e.getValue().get(0).id()),
                   now);
             })
         .toList();
@@ -133,6 +142,7 @@ class OutOfMould {
       ProductView product,
       ColourwayView colourway,
       Map<Long, Instant> green,
+      @Nullable WaitingLayer again,
       Instant now) {
     LivePiece first = own.get(0);
     boolean ready = first.readyAt() != null;
@@ -168,7 +178,7 @@ class OutOfMould {
         null,
         step == null ? 0 : step.attendedMin() * own.size(),
         mould.capacityL() / mould.cavities() * own.size(),
-        null,
+        again,
         own.stream().map(LivePiece::id).toList(),
         List.of(),
         step == null ? List.of() : joins.wanted(step, own.size(), known),

@@ -11,6 +11,7 @@ import ironshelf.piece.PieceView;
 import ironshelf.piece.StepLedger;
 import ironshelf.pour.PourFacts;
 import ironshelf.pour.PourReader;
+import ironshelf.pour.Ways;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;

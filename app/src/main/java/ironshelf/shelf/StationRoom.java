@@ -7,6 +7,7 @@ import ironshelf.core.route.Gate;
 import ironshelf.core.route.Stand;
 import ironshelf.http.ProblemException;
 import ironshelf.piece.LivePiece;
+import ironshelf.pour.Ways;
 import ironshelf.station.StationService;
 import ironshelf.station.StationView;
 import java.time.Instant;

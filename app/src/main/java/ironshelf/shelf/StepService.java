@@ -17,6 +17,7 @@ import ironshelf.piece.StepActView;
 import ironshelf.piece.StepDone;
 import ironshelf.piece.StepLedger;
 import ironshelf.pour.PourReader;
+import ironshelf.pour.Ways;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;

@@ -19,6 +19,7 @@ import ironshelf.pour.PourFacts;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.WaitingLayer;
 import ironshelf.pour.WaitingLayers;
+import ironshelf.pour.Ways;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -92,7 +93,7 @@ public class TakeOutService {
             LivePiece piece = standing.get(cast.castId());
             early |= takeOut(cast, piece == null ? null : known.undone(piece), request, at, ageH);
             Route route = piece == null ? null : known.way(piece.routeId());
-            int no = route == null ? 0 : route.demouldNo();
+            int no = route == null ? 0 : route.demouldNo(piece.stepNo());
             step = route == null ? step : route.kind(no).code();
             places.put(requireNonNull(cast.castId()), new StepDone.Place(no, 1));
           }

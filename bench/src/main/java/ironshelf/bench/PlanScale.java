@@ -38,7 +38,9 @@ final class PlanScale {
     double firstMs = median(() -> ForwardPass.of(request));
     double promiseMs =
         median(
-            () -> Promise.of(new Promise.PromiseRequest(request, product, 10, 3, null, null), List.of()));
+            () ->
+                Promise.of(
+                    new Promise.PromiseRequest(request, product, 10, 3, null, null), List.of()));
     PlanSearch search = new PlanSearch(request, List.of());
     StringBuilder found = new StringBuilder();
     for (int seconds : SECONDS) {

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param firstLayer of the products' layers, from 0; null: 0
  * @param mixes at least; null: as few as mixer and working time allow
  * @param order of filling, the copies' ids; null: the largest first
+ * @param earlyReason why it is poured before what is below is stiff; null where it is not
  */
 public record PourOpening(
     List<OpenedFill> fills,
@@ -23,7 +24,8 @@ public record PourOpening(
     @WhenMissing("the workshop's room") double roomC,
     @WhenMissing("the room's temperature") double waterC,
     @Nullable Integer mixes,
-    @Nullable List<Long> order) {
+    @Nullable List<Long> order,
+    @Nullable String earlyReason) {
 
   /**
    * A product and the copies of its mould to fill.
@@ -37,7 +39,11 @@ public record PourOpening(
   }
 
   public PourOpening {
-    new Findings().list("fills", fills, 50).orRefuse();
+    Findings findings = new Findings().list("fills", fills, 50);
+    if (earlyReason != null) {
+      findings.text("earlyReason", earlyReason, 200);
+    }
+    findings.orRefuse();
     fills = List.copyOf(fills);
   }
 

@@ -76,7 +76,7 @@ public class RecordService {
         lines.put(fill.productId(), fill.lineId());
       }
     }
-    Meant meant = meanings.meant(request.sheet(), lines, seen);
+    Meant meant = meanings.meant(request.sheet(), lines, seen, at, request.earlyReason());
     List<PourFact> facts = facts(meant.sheet(), wentIn(meant.sheet(), request), request, at);
     PourSession session = sessions.open(meant, null, at);
     sessions.note(

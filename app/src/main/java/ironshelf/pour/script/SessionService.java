@@ -72,14 +72,15 @@ public class SessionService {
   /** Opens a pour, once for its key. */
   public PourSessionView open(@Nullable String key, PourOpening opening, Instant at) {
     long id =
-        acts.once(key, "pour-open", () -> open(meant(opening), shown(opening, at), at).pourId());
+        acts.once(
+            key, "pour-open", () -> open(meant(opening, at), shown(opening, at), at).pourId());
     return view(id);
   }
 
   /** What it would be if it were opened; keeps nothing. */
   @Transactional(readOnly = true)
   public PourSessionView preview(PourOpening opening, Instant at) {
-    Meant meant = meant(opening);
+    Meant meant = meant(opening, null);
     PourState state = PourScript.of(meant.sheet(), List.of()).state();
     return new PourSessionView(
         0, at, null, meant, shown(opening, at), List.of(), words.of(meant, state));
@@ -91,8 +92,8 @@ public class SessionService {
     return words.of(meant, PourScript.of(meant.sheet(), practised).state());
   }
 
-  private Meant meant(PourOpening opening) {
-    return meanings.meant(opening.sheet(), opening.lines(), Map.of());
+  private Meant meant(PourOpening opening, @Nullable Instant when) {
+    return meanings.meant(opening.sheet(), opening.lines(), Map.of(), when, opening.earlyReason());
   }
 
   private JsonNode shown(PourOpening opening, Instant at) {

@@ -6,6 +6,7 @@ import ironshelf.core.piece.PieceCost;
 import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.piece.MouldReturns;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
 import ironshelf.pour.PourReader;
@@ -58,6 +59,7 @@ public class UseService {
   private final MaterialService materials;
   private final ProductService products;
   private final PieceService pieces;
+  private final MouldReturns returns;
   private final RecipeService recipes;
   private final Clock clock;
   private final Kept<List<UseView.ProductCost>> productCosts;
@@ -73,6 +75,7 @@ public class UseService {
       MaterialService materials,
       ProductService products,
       PieceService pieces,
+      MouldReturns returns,
       RecipeService recipes,
       Clock clock,
       UntilChanged changes) {
@@ -83,6 +86,7 @@ public class UseService {
     this.materials = materials;
     this.products = products;
     this.pieces = pieces;
+    this.returns = returns;
     this.recipes = recipes;
     this.clock = clock;
     this.uses = changes.keepBut(ConcurrentHashMap::new, FREE);
@@ -188,7 +192,8 @@ public class UseService {
             .findFirst()
             .orElseThrow(() -> ProblemException.unknown("piece", pieceId));
     ProductView product = products.product(piece.productId());
-    List<PourTaken> own = pours.takenBy(piece.castId());
+    List<PourTaken> own =
+        returns.castsOf(piece).stream().flatMap(id -> pours.takenBy(id).stream()).toList();
     List<UseLedger.Used> used = ledger.used(own);
     List<UseLedger.Used> of = used.stream().map(u -> u.of(p -> p.id() == pieceId)).toList();
     List<UseLedger.Entry> mine = entries(of);

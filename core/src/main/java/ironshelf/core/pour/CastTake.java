@@ -13,12 +13,14 @@ import org.jspecify.annotations.Nullable;
  * of a piece are worked out from.
  *
  * <p>A piece that is sold by its mass takes the wet mix that dries to it ({@link TargetReading}),
- * at the mean density of its layers by their shares; every other takes what its mould holds. Not
- * promised: that a wanted mass fits; {@code litres} is never more than the mould holds, {@code
- * wantedL} may be.
+ * at the mean density of its layers by their shares; every other takes what its mould holds. A
+ * layer's share is of what the mould holds, so that shares over 1 together are a mould filled
+ * again: two heads have 1 each, a relief on a body 0.2 more. Not promised: that a wanted mass fits;
+ * {@code litres} is never more than the mould holds each time, {@code wantedL} may be.
  *
- * @param wantedL for the pieces to weigh what they are sold by, all cavities, without waste
- * @param litres that go in, all cavities, without waste
+ * @param wantedL for the pieces to weigh what they are sold by, all cavities and layers, without
+ *     waste
+ * @param litres that go in, all cavities and layers, without waste
  * @param densityKgM3 of all layers together, fresh
  * @param layers what is weighed for each, waste included, in the order of pouring
  */
@@ -63,8 +65,10 @@ public record CastTake(
         .list("layers", layers, 6)
         .orRefuse();
     double density = densityKgM3(layers);
-    double wanted = sold == null ? capacityL : sold.freshKg() * cavities / density * 1000;
-    double litres = Math.min(capacityL, wanted);
+    double shares = layers.stream().mapToDouble(PourInput.LayerMix::share).sum();
+    double mostL = capacityL * Math.max(1, shares);
+    double wanted = sold == null ? mostL : sold.freshKg() * cavities / density * 1000;
+    double litres = Math.min(mostL, wanted);
     return new CastTake(
         wanted,
         litres,
@@ -73,7 +77,8 @@ public record CastTake(
             .map(
                 l ->
                     BatchSum.of(
-                        BatchRequest.ofLitres(l.recipe(), litres * l.share(), wastePercent)))
+                        BatchRequest.ofLitres(
+                            l.recipe(), litres * l.share() / shares, wastePercent)))
             .toList());
   }
 

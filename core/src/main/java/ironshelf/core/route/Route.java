@@ -40,12 +40,55 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
 
   /** Where it is first taken out of its mould. */
   public int demouldNo() {
-    for (int i = 0; i < steps.size(); i++) {
+    return demouldNo(0);
+  }
+
+  /** Where what was poured at that step, or is in its mould then, is taken out. */
+  public int demouldNo(int fromStep) {
+    for (int i = fromStep; i < steps.size(); i++) {
       if (kind(i).has(Effect.FREES_MOULD)) {
         return i;
       }
     }
     throw new IllegalStateException("a route takes its piece out");
+  }
+
+  /** Where it is poured, in order: the first, and each time that it goes back into a mould. */
+  public List<Integer> pours() {
+    return IntStream.range(0, steps.size()).filter(i -> kind(i).has(Effect.POURS)).boxed().toList();
+  }
+
+  /**
+   * The same with so many pours more, or less: what is added stands after the last taking-out, what
+   * is taken away is the last pour with all that was done in its mould.
+   *
+   * @param waitsH what is waited before each pour after the first, 0 or more
+   */
+  public Route pouredAgain(List<Double> waitsH) {
+    List<RouteStep> all = new ArrayList<>(steps);
+    Route now = this;
+    while (now.pours().size() > waitsH.size() + 1) {
+      List<Integer> pours = now.pours();
+      int last = pours.get(pours.size() - 1);
+      all.subList(last, now.demouldNo(last) + 1).clear();
+      now = new Route(all, kinds);
+    }
+    while (now.pours().size() <= waitsH.size()) {
+      List<Integer> pours = now.pours();
+      int at = now.demouldNo(pours.get(pours.size() - 1)) + 1;
+      double waitH = waitsH.get(pours.size() - 1);
+      RouteStep out = all.get(at - 1);
+      List<RouteStep> more = new ArrayList<>();
+      if (waitH > 0) {
+        more.add(RouteStep.waiting("rest", waitH));
+      }
+      more.add(all.get(0));
+      more.add(RouteStep.waiting("set", null));
+      more.add(out);
+      all.addAll(at, more);
+      now = new Route(all, kinds);
+    }
+    return now;
   }
 
   /** How a step keeps the piece wet; null where it does not. */
@@ -88,6 +131,7 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
     for (int i = 0; i < steps.size(); i++) {
       RouteStep step = steps.get(i);
       StepKind kind = kind(i);
+      inMouldH = kind.has(Effect.POURS) ? 0 : inMouldH;
       if (step.waitH() == null && kind.has(Effect.SETS)) {
         filled.add(step.waitingFor(Math.max(demouldAgeH - inMouldH, 1e-3)));
       } else if (step.waitH() == null && kind.has(Effect.DRIES) && kind.waits()) {

@@ -13,7 +13,7 @@ import java.util.function.Predicate;
  */
 final class RouteRules {
 
-  private static final Set<Effect> ONCE = EnumSet.of(Effect.POURS, Effect.SETS, Effect.FREES_MOULD);
+  private static final Set<Effect> WET_AGAIN = EnumSet.of(Effect.WETS, Effect.WASHES, Effect.POURS);
 
   /** What wants faces that are free. */
   private static final Set<Effect> OUT_ONLY =
@@ -93,13 +93,15 @@ final class RouteRules {
   static Findings harm(Route route) {
     Findings findings = new Findings();
     Set<Effect> before = EnumSet.noneOf(Effect.class);
+    boolean poured = false;
+    boolean set = false;
     boolean slimy = false;
     boolean dry = false;
     for (int i = 0; i < route.steps().size(); i++) {
       StepKind kind = route.kind(i);
       String field = "steps." + i + ".step";
       Map<String, Object> named = Map.of("value", kind.todo());
-      boolean inMould = !before.contains(Effect.FREES_MOULD);
+      boolean inMould = poured;
       // The reason that says most comes first: one is kept for each field.
       findings
           .addIf(
@@ -111,8 +113,20 @@ final class RouteRules {
               named)
           .addIf(before.contains(Effect.ENDS), FindingCode.ROUTE_AFTER_PACK, field, named)
           .addIf(
-              kind.effects().stream().anyMatch(e -> ONCE.contains(e) && before.contains(e)),
+              (kind.has(Effect.POURS) && poured)
+                  || (kind.has(Effect.SETS) && (set || !poured))
+                  || (kind.has(Effect.FREES_MOULD) && !poured),
               FindingCode.ROUTE_TWICE,
+              field,
+              named)
+          .addIf(
+              kind.has(Effect.FREES_MOULD) && poured && !set,
+              FindingCode.ROUTE_NOT_SET,
+              field,
+              named)
+          .addIf(
+              kind.has(Effect.POURS) && before.contains(Effect.COATS),
+              FindingCode.ROUTE_POUR_SEALED,
               field,
               named)
           .addIf(
@@ -129,15 +143,20 @@ final class RouteRules {
               named)
           .addIf(kind.has(Effect.COATS) && slimy, FindingCode.ROUTE_SEAL_SLIMY, field, named)
           .addIf(kind.has(Effect.COATS) && !dry, FindingCode.ROUTE_SEAL_WET, field, named);
+      poured = kind.has(Effect.POURS) || (poured && !kind.has(Effect.FREES_MOULD));
+      set = poured && (set || kind.has(Effect.SETS)) && !kind.has(Effect.POURS);
       slimy = route.wetting(i) == Wetting.UNDER_WATER || (slimy && !kind.has(Effect.WASHES));
-      dry = kind.has(Effect.DRIES) || (dry && !kind.has(Effect.WETS) && !kind.has(Effect.WASHES));
+      dry =
+          kind.has(Effect.DRIES) || (dry && !kind.effects().stream().anyMatch(WET_AGAIN::contains));
       before.addAll(kind.effects());
     }
     int last = route.steps().size() - 1;
-    return findings.addIf(
-        last > route.demouldNo() && route.kind(last).waits(),
-        FindingCode.ROUTE_ENDS_WAITING,
-        "steps." + last + ".step",
-        Map.of("value", route.kind(last).todo()));
+    return findings
+        .addIf(
+            last > route.demouldNo() && route.kind(last).waits(),
+            FindingCode.ROUTE_ENDS_WAITING,
+            "steps." + last + ".step",
+            Map.of("value", route.kind(last).todo()))
+        .addIf(poured, FindingCode.ROUTE_KEPT_IN, "steps." + last + ".step", Map.of());
   }
 }

@@ -98,4 +98,33 @@ class CastTakeTest {
         .mapToDouble(BatchResult.Line::massKg)
         .sum();
   }
+
+  /**
+   * A hand weight of 50 lb with 2 lb of hardware, dried to 0.967 of what was poured: 48 lb over
+   * 0.967 in two heads, 11.26 kg of wet mix in each and no more (by hand: 21.772 / 0.967 / 2).
+   */
+  @Test
+  void aHandWeightTakesHalfOfItsMassInEachHead() {
+    double lb = 0.45359237;
+    List<LayerMix> heads = List.of(new LayerMix(FACED, 1), new LayerMix(FACED, 1));
+    CastTake take = CastTake.of(6, 1, heads, new Sold(50 * lb, 2 * lb, 0.967), 0);
+    for (BatchResult head : take.layers()) {
+      double kg = head.lines().stream().mapToDouble(BatchResult.Line::massKg).sum();
+      assertThat(kg).isCloseTo(11.26, within(0.005));
+    }
+    assertThat(take.litres()).isEqualTo(take.wantedL());
+    // A head that does not hold it is filled to the brim, both times.
+    CastTake small = CastTake.of(4, 1, heads, new Sold(50 * lb, 2 * lb, 0.967), 0);
+    assertThat(small.litres()).isEqualTo(8);
+    assertThat(small.wantedL()).isGreaterThan(8);
+  }
+
+  /** A body that fills its mould, and a relief of a fifth more. */
+  @Test
+  void sharesMayBeMoreThanOneCavity() {
+    List<LayerMix> relief = List.of(new LayerMix(FACED, 1), new LayerMix(FACED, 0.2));
+    CastTake take = CastTake.of(5, 1, relief, null, 0);
+    assertThat(take.layers().get(0).yieldL()).isCloseTo(5, within(1e-9));
+    assertThat(take.layers().get(1).yieldL()).isCloseTo(1, within(1e-9));
+  }
 }

@@ -139,7 +139,7 @@ class RouteTest {
     "pour set demould dry seal bath rinse pack, ROUTE_BATH_SEALED",
     "pour set demould pack inspect, ROUTE_AFTER_PACK",
     "pour set demould pack pack, ROUTE_AFTER_PACK",
-    "pour set demould pour pack, ROUTE_TWICE",
+    "pour set demould pour pack, ROUTE_IN_MOULD",
     "pour set inspect demould pack, ROUTE_IN_MOULD",
     "pour demould set pack, ROUTE_START",
     "pour set demould dry mist seal pack, ROUTE_SEAL_WET",

@@ -1,4 +1,4 @@
-package ironshelf.shelf;
+package ironshelf.pour;
 
 import ironshelf.core.route.Gate;
 import ironshelf.core.route.Route;
@@ -58,17 +58,17 @@ public class Ways {
     }
 
     /** What comes next; none where the route has ended. */
-    Optional<Gate> gate(LivePiece piece) {
+    public Optional<Gate> gate(LivePiece piece) {
       return way(piece.routeId()).gateAfter(piece.stepNo(), piece.round(), piece.doneAt());
     }
 
     /** What is to be done in its mould and is not done; null where it may come out. */
-    @Nullable Gate undone(LivePiece inMould) {
+    public @Nullable Gate undone(LivePiece inMould) {
       Route way = way(inMould.routeId());
-      return gate(inMould).filter(g -> g.stepNo() < way.demouldNo()).orElse(null);
+      return gate(inMould).filter(g -> g.stepNo() < way.demouldNo(inMould.stepNo())).orElse(null);
     }
 
-    Stand stand(LivePiece piece, Instant now) {
+    public Stand stand(LivePiece piece, Instant now) {
       return way(piece.routeId()).standAfter(piece.stepNo(), piece.round(), piece.doneAt(), now);
     }
   }

@@ -1,0 +1,149 @@
+package ironshelf.pour;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import ironshelf.App;
+import ironshelf.App.Answer;
+import ironshelf.Pouring;
+import ironshelf.Shelf;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** A hand weight: its second head is poured when the first has stood for two days. */
+@ExtendWith(App.Extension.class)
+class HandWeightTest {
+
+  private static final double LB = 0.45359237;
+  private static final String NAME = "Fifty";
+
+  private static JsonNode make(App app) {
+    Map<String, Object> wanted =
+        Map.of(
+            "shape",
+            "hand-weight",
+            "measures",
+            Map.of("flatsMm", 240, "heightMm", 130),
+            "mix",
+            "sand-cement",
+            "name",
+            NAME,
+            "copies",
+            2,
+            "targetKg",
+            50 * LB,
+            "hardwareKg",
+            2 * LB);
+    Answer made = app.act("/api/set-up/product", wanted);
+    assertThat(made.status()).as(made.body().toString()).isLessThan(300);
+    return made.body();
+  }
+
+  private static Pouring into(App app, int layer, int copies) {
+    JsonNode page = Pouring.product(app, NAME);
+    List<JsonNode> free = new ArrayList<>();
+    for (JsonNode copy : app.get("/api/moulds/" + Pouring.mouldId(page)).path("copies")) {
+      if (copy.path("held").isMissingNode() && free.size() < copies) {
+        free.add(copy);
+      }
+    }
+    return Pouring.into(page, layer, free);
+  }
+
+  private static double wetKg(JsonNode sheet) {
+    double kg = 0;
+    for (JsonNode line : sheet.path("layers").get(0).path("lines")) {
+      kg += line.path("massKg").asDouble();
+    }
+    return kg;
+  }
+
+  @Test
+  void theSecondHeadGoesOntoTheFirst(App app) {
+    make(app);
+    JsonNode page = Pouring.product(app, NAME);
+    long product = page.path("product").path("id").asLong();
+    JsonNode steps = app.get("/api/products/" + product + "/route").path("route").path("steps");
+    List<String> codes = new ArrayList<>();
+    steps.forEach(s -> codes.add(s.path("step").asString()));
+    assertThat(codes)
+        .containsSubsequence("pour", "set", "demould", "rest", "pour", "set", "demould");
+
+    Pouring first = into(app, 0, 1);
+    JsonNode sheet = first.sheet(app);
+    double retention = sheet.path("recipe").path("retention").asDouble();
+    double waste = 1 + app.get("/api/workshop").path("wastePercent").asDouble() / 100;
+    double headKg = 48 * LB / retention / 2;
+    assertThat(wetKg(sheet) / waste).isCloseTo(headKg, within(0.01));
+    JsonNode poured = first.poured(app).body();
+    assertThat(poured.path("waiting")).as("the second head waits for no mould yet").isEmpty();
+
+    // Taken out, it waits for its second head, and nobody pours that a minute later for nothing.
+    Shelf shelf = new Shelf(app);
+    JsonNode cast = Pouring.group(app, poured.path("id").asLong()).path("casts").get(0);
+    long piece = takeOut(app, cast);
+    JsonNode group = shelf.groupOf(piece);
+    assertThat(group.path("step").asString()).isEqualTo("pour");
+    assertThat(group.path("next").path("layer").asString()).isEqualTo("second head");
+    assertThat(shelf.step(List.of(piece), group).code()).isEqualTo("step.isPour");
+    Pouring second = into(app, 1, 1);
+    JsonNode secondSheet = second.sheet(app);
+    assertThat(wetKg(secondSheet) / waste).isCloseTo(headKg, within(0.01));
+    assertThat(secondSheet.path("warnings").toString()).contains("layer.early");
+    Map<String, Object> early = second.pour(secondSheet, 1);
+    early.put("acceptShort", true);
+    assertThat(app.act("/api/pours/recorded", early).code()).isEqualTo("layer.tooEarly");
+    assertThat(app.act("/api/pours", second.sheet()).code()).isEqualTo("layer.tooEarly");
+    early.put("earlyReason", "the bar is held in a jig");
+    JsonNode again = app.act("/api/pours/recorded", early).body();
+    assertThat(again.path("pieces").asInt()).as(again.toString()).isEqualTo(1);
+
+    // The same piece stands in a mould, with the new pour's clock.
+    JsonNode inMould = Pouring.group(app, again.path("id").asLong());
+    assertThat(inMould.path("step").asString()).isEqualTo("demould");
+    assertThat(inMould.path("stepNo").asInt()).isEqualTo(6);
+    assertThat(Instant.parse(inMould.path("gateAt").asString()))
+        .isAfter(Instant.parse(shelf.now()));
+    assertThat(app.get("/api/use/pieces/" + piece).path("rows").size())
+        .isEqualTo(2 * secondSheet.path("layers").get(0).path("lines").size());
+
+    // Undone, it waits again as it did, and its copy is free.
+    long pour = again.path("id").asLong();
+    assertThat(app.act("/api/pours/" + pour + "/undo", Map.of()).status()).isEqualTo(200);
+    assertThat(shelf.groupOf(piece).path("step").asString()).isEqualTo("pour");
+    Pouring more = into(app, 1, 2);
+    assertThat(app.act("/api/pours/sheet", more.sheet()).code()).isEqualTo("layer.noPieces");
+
+    JsonNode final2 = app.act("/api/pours/recorded", early).body();
+    assertThat(takeOut(app, Pouring.group(app, final2.path("id").asLong()).path("casts").get(0)))
+        .isEqualTo(piece);
+    JsonNode after = shelf.groupOf(piece);
+    assertThat(after == null || !after.path("step").asString().equals("pour")).isTrue();
+    JsonNode cost = app.get("/api/use/pieces/" + piece).path("cost");
+    assertThat(cost.path("materials").asDouble()).isPositive();
+    assertThat(app.get("/api/use/pieces/" + piece).path("rows").size())
+        .isEqualTo(2 * secondSheet.path("layers").get(0).path("lines").size());
+  }
+
+  private static long takeOut(App app, JsonNode cast) {
+    Answer out =
+        app.act(
+            "/api/shelf/take-out",
+            Map.of(
+                "casts",
+                List.of(
+                    Map.of(
+                        "castId", cast.path("id").asLong(),
+                        "version", cast.path("version").asLong(),
+                        "pieces", List.of(Map.of("massKg", 11.0)))),
+                "earlyReason",
+                "for the test"));
+    assertThat(out.status()).as(out.body().toString()).isEqualTo(200);
+    return app.get("/api/shelf/acts").get(0).path("pieceIds").get(0).asLong();
+  }
+}
