@@ -3,7 +3,7 @@ import { copiesOf, daysSince, goodsOf, hours, momentAt, sheetOf } from './days';
 import type { PlannedCast, Plan, Visit } from './usePlan';
 
 const cast = (no: number, productId: number, lineId: number, copyId: number) =>
-  ({ no, productId, lineId, copyId, colourwayId: 2 }) as PlannedCast;
+  ({ no, productId, lineId, copyId, colourwayId: 2, firstLayer: 0 }) as unknown as PlannedCast;
 
 describe('a planned visit', () => {
   const plan = {

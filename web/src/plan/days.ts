@@ -54,7 +54,7 @@ export function sheetOf(plan: Plan, visit: Visit): string | undefined {
         copyIds: own.map((c) => c.copyId),
       })),
     colourwayId: first.colourwayId,
-    firstLayer: 0,
+    firstLayer: first.firstLayer,
   });
 }
 

@@ -8,7 +8,7 @@ import { TextField } from '../kit/TextField';
 import { Order } from './Order';
 import { printSheet } from './printSheet';
 import { type Opening, useOpenPour } from './script/useSession';
-import { sheetQuery, type Sheet, type Wanted } from './usePour';
+import { isEarly, sheetQuery, type Sheet, type Wanted } from './usePour';
 
 const Press = chakra('button');
 
@@ -24,11 +24,13 @@ export function PourStart({ wanted, sheet }: Props) {
   const [key] = useState(newKey);
   const [order, setOrder] = useState<number[]>();
   const [mixes, setMixes] = useState('');
+  const [early, setEarly] = useState('');
   const least = Number(mixes);
   const opening: Opening = {
     ...openingOf(wanted),
     ...(order && { order }),
     ...(least > 0 && { mixes: Math.floor(least) }),
+    ...(early.trim() && { earlyReason: early.trim() }),
   };
   const start = async () => {
     const session = await open.mutateAsync({
@@ -39,6 +41,11 @@ export function PourStart({ wanted, sheet }: Props) {
   };
   return (
     <Box mt={5}>
+      {isEarly(sheet) && (
+        <Box maxW="460px">
+          <TextField label="why it is poured early" text={early} onText={setEarly} />
+        </Box>
+      )}
       <Flex gap={3} wrap="wrap" alignItems="center">
         <Press
           type="button"

@@ -9,11 +9,12 @@ import { useReader } from '../kit/quantity';
 import { Failed, Key, Loading } from '../kit/States';
 import { benchMass, benchUnit } from '../kit/style/bench';
 import { fieldOf, moment, momentIn } from '../kit/style/time';
+import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
 import { useNow } from '../workshop/useWorkshop';
 import { titleOf } from './bench/words';
 import { SheetSummary } from './SheetSummary';
-import { type Sheet, usePoured, useSheet, type Wanted, wantedOf } from './usePour';
+import { type Sheet, usePoured, useSheet, type Wanted, wantedOf, isEarly } from './usePour';
 
 /** A pour that was made away from the screen: when, and what really went in where it is known. */
 export function RecordPage() {
@@ -40,6 +41,7 @@ function Form({ sheet, wanted }: { sheet: Sheet; wanted: Wanted }) {
   const [went, setWent] = useState<Record<string, string>>({});
   const [left, setLeft] = useState('');
   const [wrong, setWrong] = useState('');
+  const [early, setEarly] = useState('');
   const short = poured.error instanceof Problem && poured.error.code === 'stock.short';
   const at = momentIn(when);
   const record = async () => {
@@ -74,6 +76,7 @@ function Form({ sheet, wanted }: { sheet: Sheet; wanted: Wanted }) {
           firstLayer: sheet.firstLayer,
           layers,
           acceptShort: short,
+          ...(early.trim() && { earlyReason: early.trim() }),
           ...(at !== undefined && { pouredAt: new Date(Math.min(at, now)).toISOString() }),
           ...(left.trim() && { leftKg: await read(left, 'mass', benchUnit(1)) }),
         },
@@ -139,6 +142,9 @@ function Form({ sheet, wanted }: { sheet: Sheet; wanted: Wanted }) {
             unit={benchUnit(1)}
           />
         </Grid>
+        {isEarly(sheet) && (
+          <TextField label="why it was poured early" text={early} onText={setEarly} />
+        )}
         {wrong && (
           <Text role="alert" color="oxide" fontWeight={600} my={2}>
             {wrong}

@@ -1,5 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
+import { counted } from '../kit/format';
 import { moment } from '../kit/style/time';
 import { useNow } from '../workshop/useWorkshop';
 import { pathOf, useWaiting } from './usePour';
@@ -16,7 +17,7 @@ export function Waiting() {
       {data.map((w) => {
         const at = Date.parse(w.mayStartAt);
         return (
-          <Link key={`${w.productId}-${w.castIds.join()}`} to={pathOf(w)}>
+          <Link key={`${w.productId}-${w.castIds.join()}-${w.pieceIds.join()}`} to={pathOf(w)}>
             <Flex
               minH="60px"
               alignItems="center"
@@ -36,7 +37,10 @@ export function Waiting() {
               />
               <Box>
                 <Text textStyle="label" fontSize="20px">
-                  {w.product} {w.copies.join(' ')}: then {w.layer}, {w.layerColourway}
+                  {w.pieceIds.length > 0
+                    ? `${counted(w.pieceIds.length, w.product)} into ${w.copies.join(' ') || 'no free copy'}`
+                    : `${w.product} ${w.copies.join(' ')}`}
+                  : then {w.layer}, {w.layerColourway}
                 </Text>
                 <Text textStyle="small" color={at <= now ? 'moss' : 'quiet'}>
                   {at <= now ? 'stiff enough now' : `stiff enough ${moment(at, now)}`}

@@ -43,6 +43,11 @@ export function sheetQuery({ fills, colourwayId, firstLayer }: Wanted): string {
   return `fills=${said.join('_')}&colourway=${colourwayId}${layer}`;
 }
 
+/** Whether what it is poured onto should wait longer: then somebody says why it does not. */
+export function isEarly(sheet: Sheet): boolean {
+  return sheet.warnings.some((w) => w.code === 'layer.early');
+}
+
 /** Where the sheet of a waiting layer is. */
 export function pathOf(waiting: WaitingLayer): string {
   return sheetPath({

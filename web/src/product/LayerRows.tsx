@@ -10,6 +10,7 @@ export interface LayerDraft {
   share: string;
   wait: string;
   withoutFibre: boolean;
+  again: boolean;
 }
 
 /** The colour that was ordered. */
@@ -77,6 +78,18 @@ export function LayerRows({ layers, colourways, onLayers, problemOf }: Props) {
             <Checkbox.Control borderColor="steel" />
             <Checkbox.Label>no fibre</Checkbox.Label>
           </Checkbox.Root>
+          {row > 0 && (
+            <Checkbox.Root
+              mt="36px"
+              minH="32px"
+              checked={layer.again}
+              onCheckedChange={(e) => set(row, { again: e.checked === true })}
+            >
+              <Checkbox.HiddenInput />
+              <Checkbox.Control borderColor="steel" />
+              <Checkbox.Label>put back into a mould for it</Checkbox.Label>
+            </Checkbox.Root>
+          )}
         </Flex>
       ))}
       <Flex gap={3}>
@@ -84,7 +97,14 @@ export function LayerRows({ layers, colourways, onLayers, problemOf }: Props) {
           onClick={() =>
             onLayers([
               ...layers,
-              { name: '', colourwayId: ORDERED, share: '0', wait: '0', withoutFibre: false },
+              {
+                name: '',
+                colourwayId: ORDERED,
+                share: '0',
+                wait: '0',
+                withoutFibre: false,
+                again: false,
+              },
             ])
           }
         >

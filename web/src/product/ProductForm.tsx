@@ -61,6 +61,7 @@ export function ProductForm({ start, saveWords, save }: Props) {
         sharePercent: number(l.share),
         waitH: number(l.wait),
         withoutFibre: l.withoutFibre,
+        ...(l.again && { again: true }),
       })),
       ...(massKg !== undefined && {
         target: { massKg, toleranceKg: toleranceKg ?? 0, hardwareKg: hardwareKg ?? 0 },
@@ -175,8 +176,18 @@ function draftsOf(start: ProductRequest): LayerDraft[] {
         share: String(l.sharePercent),
         wait: String(l.waitH ?? 0),
         withoutFibre: l.withoutFibre ?? false,
+        again: l.again ?? false,
       }))
-    : [{ name: 'whole', colourwayId: ORDERED, share: '100', wait: '0', withoutFibre: false }];
+    : [
+        {
+          name: 'whole',
+          colourwayId: ORDERED,
+          share: '100',
+          wait: '0',
+          withoutFibre: false,
+          again: false,
+        },
+      ];
 }
 
 function massText(massKg: number | undefined): string {

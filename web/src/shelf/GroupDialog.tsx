@@ -66,8 +66,10 @@ export function GroupDialog({ group, now, onClose }: Props) {
       )}
       {group.next && (
         <Text fontSize="20px" fontWeight={600} mb={4}>
-          {group.next.copies.join(' ')}: then {group.next.layer} in{' '}
-          {group.next.layerColourway.toLowerCase()},{' '}
+          {inMould
+            ? group.next.copies.join(' ')
+            : `Into ${group.next.copies.join(' ') || 'a copy, when one is free'} again`}
+          : then {group.next.layer} in {group.next.layerColourway.toLowerCase()},{' '}
           {isDue(group, now) ? 'stiff enough now' : `stiff enough ${gateAt}`}.{' '}
           <Link className="plain-link" to={pathOf(group.next)}>
             Its pour sheet
@@ -83,7 +85,7 @@ export function GroupDialog({ group, now, onClose }: Props) {
           )}
           <PlacePanel group={group} now={now} />
         </>
-      ) : group.step ? (
+      ) : group.next ? null : group.step ? (
         <StepForm group={group} now={now} onDone={onClose} />
       ) : (
         <Box>Ready since {moment(Date.parse(group.since), now)}.</Box>

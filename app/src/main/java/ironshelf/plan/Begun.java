@@ -1,5 +1,7 @@
 package ironshelf.plan;
 
+import static java.util.stream.Collectors.toSet;
+
 import ironshelf.core.plan.BegunCast;
 import ironshelf.core.plan.PlanStep;
 import ironshelf.core.route.Route;
@@ -20,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 
 /** What has begun, as the shelf has it: the plan keeps it and counts what it still takes. */
@@ -50,24 +53,38 @@ class Begun {
    * @param lineOf the lines that have pieces of it, by its name
    * @param what it is, by its name
    * @param nameOf what the pieces are in that are part of it, by the piece
-   * @param wholes which of it take parts
+   * @param wholes which of it take parts, or are poured again
    */
   record Found(
       List<BegunCast> casts,
       Map<String, List<Long>> lineOf,
       Map<String, PlanContent.BegunPieces> what,
       Map<Long, String> nameOf,
-      List<Whole> wholes) {}
+      List<Whole> wholes) {
+
+    /** The same of pieces that are not poured again before they are ready. */
+    Map<Long, String> nameOfSpares() {
+      Set<String> again =
+          wholes.stream().filter(Whole::isPouredAgain).map(Whole::name).collect(toSet());
+      Map<Long, String> spares = new HashMap<>(nameOf);
+      spares.values().removeIf(again::contains);
+      return spares;
+    }
+  }
 
   /**
-   * Pieces that will take parts.
+   * Pieces that will take parts, or be poured again.
    *
    * @param fromStep the next one of their route
    */
-  record Whole(String name, PlanFacts.Wanted product, int fromStep, int pieces) {
+  record Whole(String name, PlanFacts.Wanted product, Route route, int fromStep, int pieces) {
+
+    boolean isPouredAgain() {
+      return isPouredFrom(route, fromStep);
+    }
 
     PartDemands.Whole asOf(String line, LocalDate due) {
-      return new PartDemands.Whole(name, line, product, fromStep, pieces, due);
+      return new PartDemands.Whole(name, true, line, product, route, fromStep, pieces, due);
     }
   }
 
@@ -91,12 +108,12 @@ class Begun {
       } else {
         inMould(group, route, waitH, steps, inUse, casts, lineOf, nameOf);
       }
-      // What was begun of a join has its parts.
-      int fromStep = group.stepNo() + (group.round() > 1 ? 1 : 0);
-      if (route.takesPartsFrom(fromStep)) {
+      // What was begun of a join has its parts; what waits for a layer is poured already.
+      int fromStep = Math.max(1, group.stepNo() + (group.round() > 1 ? 1 : 0));
+      if (route.takesPartsFrom(fromStep) || isPouredFrom(route, fromStep)) {
         casts
             .subList(before, casts.size())
-            .forEach(c -> whole(c, fromStep, nameOf).ifPresent(wholes::add));
+            .forEach(c -> whole(c, route, fromStep, nameOf).ifPresent(wholes::add));
       }
       casts
           .subList(before, casts.size())
@@ -120,7 +137,12 @@ class Begun {
     return new Found(casts, lineOf, what, nameOf, wholes);
   }
 
-  private Optional<Whole> whole(BegunCast cast, int fromStep, Map<Long, String> nameOf) {
+  private static boolean isPouredFrom(Route route, int stepNo) {
+    return route.pours().stream().anyMatch(p -> p > 0 && p >= stepNo);
+  }
+
+  private Optional<Whole> whole(
+      BegunCast cast, Route route, int fromStep, Map<Long, String> nameOf) {
     return nameOf.entrySet().stream()
         .filter(e -> e.getValue().equals(cast.name()))
         .findFirst()
@@ -130,6 +152,7 @@ class Begun {
                 new Whole(
                     cast.name(),
                     new PlanFacts.Wanted(p.productId(), p.colourwayId()),
+                    route,
                     fromStep,
                     cast.pieces()));
   }

@@ -20,8 +20,9 @@ import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What is to be poured so that what is made of parts has them (docs/method/routes.md): spare pieces
- * are used first, whoever asks first has them; the rest is wanted through all levels.
+ * What is to be poured so that what is made of parts has them, and each time that a piece is poured
+ * again (docs/method/routes.md): spare pieces are used first, whoever asks first has them; the rest
+ * is wanted through all levels.
  */
 final class PartDemands {
 
@@ -59,14 +60,53 @@ final class PartDemands {
   }
 
   /**
-   * Pieces that will take parts.
+   * Pieces that are to go on.
    *
    * @param name by which the plan knows them
-   * @param line under whose name their parts are planned
-   * @param fromStep the next one of their route
+   * @param begun whether they have begun; an order's have not
+   * @param line under whose name their parts and later pours are planned
+   * @param route that they go
+   * @param fromStep the next one of it
    * @param due when they are wanted
    */
-  record Whole(String name, String line, Wanted product, int fromStep, int pieces, LocalDate due) {}
+  record Whole(
+      String name,
+      boolean begun,
+      String line,
+      Wanted product,
+      Route route,
+      int fromStep,
+      int pieces,
+      LocalDate due) {
+
+    /** Pieces that are to be poured for a line. */
+    static Whole of(String line, Wanted product, Route route, int pieces, LocalDate due) {
+      return new Whole(line, false, line, product, route, 1, pieces, due);
+    }
+
+    /** Where each stretch begins that a pour begins: from here on, and each later pour. */
+    private List<Integer> starts() {
+      List<Integer> starts = new ArrayList<>(List.of(fromStep));
+      route.pours().stream().filter(p -> p > 0 && p >= fromStep).forEach(starts::add);
+      return starts;
+    }
+
+    /**
+     * What the plan calls a stretch of so many: an order has the last one, what has begun is the
+     * first.
+     */
+    private String name(int stretch, int of) {
+      if (begun) {
+        String last = PlanKeys.pour(line, name);
+        return stretch == 0 ? name : stretch == of - 1 ? last : last + "." + stretch;
+      }
+      return stretch == of - 1 ? name : PlanKeys.pour(name, stretch);
+    }
+
+    private LocalDate dueAt(int stepNo) {
+      return due.minusDays((long) Math.ceil(route.hoursAfter(stepNo) / HOURS_A_DAY));
+    }
+  }
 
   /** Adds what they want; nothing of it, and false, where a part can be neither had nor poured. */
   boolean add(Whole whole) {
@@ -83,23 +123,56 @@ final class PartDemands {
   }
 
   private boolean want(Whole whole) {
-    Route route = routes.apply(whole.product.productId());
-    if (route == null) {
-      return false;
-    }
-    int join = 0;
-    for (int i = whole.fromStep; i < route.steps().size(); i++) {
-      if (!route.takesParts(i)) {
-        continue;
-      }
-      LocalDate due = whole.due.minusDays((long) Math.ceil(route.hoursAfter(i) / HOURS_A_DAY));
-      for (PartWanted part : Objects.requireNonNull(route.steps().get(i).parts())) {
-        Wanted own = inColour(part.productId(), whole.product.colourwayId());
-        if (own == null || !want(whole, own, part.quantity(), new Feed(whole.name, join), due)) {
-          return false;
+    List<Integer> starts = whole.starts();
+    pourAgain(whole, starts);
+    for (int s = 0; s < starts.size(); s++) {
+      String into = whole.name(s, starts.size());
+      int end = s + 1 < starts.size() ? starts.get(s + 1) : whole.route.steps().size();
+      // A later pour is a joining step itself: it takes what it is poured onto.
+      int join = s == 0 ? 0 : 1;
+      for (int i = starts.get(s); i < end; i++) {
+        if (whole.route.takesParts(i)) {
+          if (!want(whole, i, new Feed(into, join))) {
+            return false;
+          }
+          join++;
         }
       }
-      join++;
+    }
+    return true;
+  }
+
+  /** Demands for the other pours of a whole: each feeds the one after it. */
+  private void pourAgain(Whole whole, List<Integer> starts) {
+    int count = starts.size();
+    int pours = whole.route.pours().size();
+    for (int s = 0; s < count; s++) {
+      boolean last = s == count - 1;
+      Feed next = last ? null : new Feed(whole.name(s + 1, count), 0);
+      if (whole.begun && s == 0) {
+        if (next != null) {
+          spare.feed(whole.name, next);
+        }
+      } else if (whole.begun || !last) {
+        demands.add(
+            new Demand(
+                whole.name(s, count),
+                PlanKeys.product(whole.product.key(), pours - count + s, pours),
+                whole.pieces,
+                last ? whole.due : whole.dueAt(starts.get(s + 1)),
+                1,
+                next));
+        wanted.add(whole.product);
+      }
+    }
+  }
+
+  private boolean want(Whole whole, int stepNo, Feed feed) {
+    for (PartWanted part : Objects.requireNonNull(whole.route.steps().get(stepNo).parts())) {
+      Wanted own = inColour(part.productId(), whole.product.colourwayId());
+      if (own == null || !want(whole, own, part.quantity(), feed, whole.dueAt(stepNo))) {
+        return false;
+      }
     }
     return true;
   }
@@ -109,14 +182,15 @@ final class PartDemands {
     if (left == 0) {
       return true;
     }
-    if (!plannable.test(part.productId())) {
+    Route route = routes.apply(part.productId());
+    if (route == null || !plannable.test(part.productId())) {
       return false;
     }
     int no = counts.merge(whole.line, 1, Integer::sum);
     String name = PlanKeys.part(whole.line, no);
     demands.add(new Demand(name, part.key(), left, due, 1, feed));
     wanted.add(part);
-    return want(new Whole(name, whole.line, part, 0, left, due));
+    return want(new Whole(name, false, whole.line, part, route, 1, left, due));
   }
 
   /**

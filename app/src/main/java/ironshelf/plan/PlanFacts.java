@@ -47,6 +47,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -135,9 +136,16 @@ class PlanFacts {
             mixes.colourways.values(),
             mixes::route,
             id -> mixes.isPlannable(id, inUse),
-            new SpareParts(this::free, found.nameOf()));
+            new SpareParts(this::free, found.nameOfSpares()));
     LocalDate today = start.toLocalDate();
-    found.wholes().forEach(w -> parts.add(w.asOf(lineOf(found, w), today)));
+    Map<String, LocalDate> dueOf = new HashMap<>();
+    orders.open().forEach(o -> o.lines().forEach(l -> dueOf.put(PlanKeys.line(l.id()), l.due())));
+    for (Begun.Whole whole : found.wholes()) {
+      String line = lineOf(found, whole);
+      if (mixes.isPouredAlike(whole)) {
+        parts.add(whole.asOf(line, dueOf.getOrDefault(line, today)));
+      }
+    }
     List<Demand> demands = new ArrayList<>();
     List<Long> idle = new ArrayList<>();
     Map<String, Wanted> wanted = new LinkedHashMap<>();
@@ -149,7 +157,9 @@ class PlanFacts {
         Wanted product = new Wanted(line.productId(), line.colourwayId());
         String key = PlanKeys.line(line.id());
         if (!mixes.isPlannable(line.productId(), inUse)
-            || !parts.add(new PartDemands.Whole(key, key, product, 1, line.toPour(), line.due()))) {
+            || !parts.add(
+                PartDemands.Whole.of(
+                    key, product, mixes.known(product), line.toPour(), line.due()))) {
           idle.add(line.id());
           continue;
         }
@@ -170,7 +180,8 @@ class PlanFacts {
       wanted.put(more.product.key(), more.product);
       int before = parts.demands().size();
       if (!parts.add(
-          new PartDemands.Whole(more.name, more.name, more.product, 1, more.quantity, today))) {
+          PartDemands.Whole.of(
+              more.name, more.product, mixes.known(more.product), more.quantity, today))) {
         throw ProblemException.conflict(
             "promise.noParts", Map.of("product", mixes.all.get(more.product.productId).name()));
       }
@@ -178,7 +189,9 @@ class PlanFacts {
     }
     parts.wanted().forEach(w -> wanted.put(w.key(), w));
     List<PlanProduct> planned =
-        wanted.values().stream().map(w -> mixes.product(w, drawn, inUse, steps)).toList();
+        wanted.values().stream()
+            .flatMap(w -> mixes.products(w, drawn, inUse, steps).stream())
+            .toList();
     PlanRequest request =
         new PlanRequest(
             start,
@@ -290,7 +303,21 @@ class PlanFacts {
       return own.route().withAges(recipe.demouldAgeH(), recipe.sealAfterH());
     }
 
-    PlanProduct product(
+    Route known(Wanted wanted) {
+      Route route = route(wanted.productId());
+      if (route == null) {
+        throw ProblemException.conflict("product.noRoute", Map.of());
+      }
+      return route;
+    }
+
+    /** Whether what goes another route than new ones is poured as often as they are. */
+    boolean isPouredAlike(Begun.Whole whole) {
+      return whole.route().pours().size() == known(whole.product()).pours().size();
+    }
+
+    /** A product at each of its pours. */
+    List<PlanProduct> products(
         Wanted wanted,
         Map<Long, DrawnMould> drawn,
         Map<String, List<Long>> inUse,
@@ -299,10 +326,7 @@ class PlanFacts {
       ColourwayView colourway = colourways.get(wanted.colourwayId());
       RecipeView recipe = latest.get(product.recipeId());
       DrawnMould mould = drawn.get(product.mouldId());
-      Route route = route(product.id());
-      if (route == null) {
-        throw ProblemException.conflict("product.noRoute", Map.of());
-      }
+      Route route = known(wanted);
       Instant out =
           gates
               .gate(stays.from(now, route), recipe.demouldAgeH(), recipe.greenUntilAgeH())
@@ -311,14 +335,25 @@ class PlanFacts {
       int copies = inUse.getOrDefault(PlanKeys.mould(mould.id()), List.of()).size();
       double castsABatch =
           Math.max(1, Math.min(copies, Math.floor(shop.mixerL() / mould.capacityL())));
-      return new PlanProduct(
-          wanted.key(),
-          PlanKeys.mould(mould.id()),
-          // Alike only where one mix is: another recipe's colour of the same name is another.
-          colourway.name() + " of " + recipe.name(),
-          darkness(colourway.swatch()),
-          binders.computeIfAbsent(recipe.id(), this::binder),
-          steps.whole(product, route, mould.cavities(), setH, recipe.mixMin() / castsABatch));
+      int pours = route.pours().size();
+      return IntStream.range(0, pours)
+          .mapToObj(
+              pour ->
+                  new PlanProduct(
+                      PlanKeys.product(wanted.key(), pour, pours),
+                      PlanKeys.mould(mould.id()),
+                      // Alike only where one mix is: another recipe's colour is another.
+                      colourway.name() + " of " + recipe.name(),
+                      darkness(colourway.swatch()),
+                      binders.computeIfAbsent(recipe.id(), this::binder),
+                      steps.from(
+                          product,
+                          route,
+                          pour,
+                          mould.cavities(),
+                          setH,
+                          recipe.mixMin() / castsABatch)))
+          .toList();
     }
 
     private @Nullable String binder(long recipeId) {

@@ -13,8 +13,27 @@ final class PlanKeys {
 
   /** What is made for a line: the line's pieces, or parts of them. */
   static long lineId(String order) {
-    int slash = order.indexOf('/');
-    return Long.parseLong(order.substring("line-".length(), slash < 0 ? order.length() : slash));
+    return Long.parseLong(order.substring("line-".length(), end(order)));
+  }
+
+  /** Where a line's own name ends. */
+  private static int end(String order) {
+    for (int i = 0; i < order.length(); i++) {
+      if (order.charAt(i) == '/' || order.charAt(i) == '~') {
+        return i;
+      }
+    }
+    return order.length();
+  }
+
+  /** An earlier pour of what is made under a name; or a later one of what has begun. */
+  static String pour(String name, Object which) {
+    return name + "~" + which;
+  }
+
+  /** Whether that is a later pour of what has begun under a name. */
+  static boolean isPourOf(String order, String begun) {
+    return order.endsWith("~" + begun);
   }
 
   /** Pieces that become parts of what is made for a line. */
@@ -28,11 +47,26 @@ final class PlanKeys {
 
   /** What belongs to one line's order goes with it when the line gets another name. */
   static String renamed(String order, String line) {
-    return isPart(order) ? line + order.substring(order.indexOf('/')) : line;
+    return line + order.substring(end(order));
   }
 
   static String product(long productId, long colourwayId) {
     return productId + "-" + colourwayId;
+  }
+
+  /**
+   * A product at one of its pours; the last one goes by the product's own name.
+   *
+   * @param pour from 0
+   */
+  static String product(String product, int pour, int pours) {
+    return pour == pours - 1 ? product : product + "#" + pour;
+  }
+
+  /** Which of so many pours that is. */
+  static int pour(PlannedCast cast, int pours) {
+    int hash = cast.product().indexOf('#');
+    return hash < 0 ? pours - 1 : Integer.parseInt(cast.product().substring(hash + 1));
   }
 
   static long productId(PlannedCast cast) {
@@ -44,7 +78,10 @@ final class PlanKeys {
   }
 
   static long colourwayId(PlannedCast cast) {
-    return Long.parseLong(cast.product().substring(cast.product().indexOf('-') + 1));
+    int hash = cast.product().indexOf('#');
+    return Long.parseLong(
+        cast.product()
+            .substring(cast.product().indexOf('-') + 1, hash < 0 ? cast.product().length() : hash));
   }
 
   static String mould(long mouldId) {

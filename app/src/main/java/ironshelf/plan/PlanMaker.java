@@ -47,13 +47,13 @@ class PlanMaker {
     Map<Long, PlannedOrder> poured = new HashMap<>();
     plan.orders().stream()
         .filter(o -> !PlanKeys.isPart(o.order()))
-        .forEach(o -> poured.put(PlanKeys.lineId(o.order()), o));
+        .forEach(o -> poured.merge(PlanKeys.lineId(o.order()), o, PlanMaker::later));
     Map<Long, LocalDateTime> begun = new HashMap<>();
     for (PlannedRest rest : plan.begun()) {
       basis
           .lineOf()
           .getOrDefault(rest.name(), List.of())
-          .forEach(line -> begun.merge(line, rest.readyAt(), PlanMaker::later));
+          .forEach(line -> begun.merge(line, ready(rest, plan), PlanMaker::later));
     }
     Map<String, List<CastPlan>> withMore = new HashMap<>();
     LocalDateTime start = basis.request().start();
@@ -89,6 +89,18 @@ class PlanMaker {
 
   private static long lateDays(LocalDate due, LocalDateTime ready) {
     return Math.max(0, ChronoUnit.DAYS.between(due, ready.toLocalDate()));
+  }
+
+  /** When what has begun is ready, its later pours included. */
+  private static LocalDateTime ready(PlannedRest rest, CastPlan plan) {
+    return plan.orders().stream()
+        .filter(o -> PlanKeys.isPourOf(o.order(), rest.name()))
+        .map(PlannedOrder::readyAt)
+        .reduce(rest.readyAt(), PlanMaker::later);
+  }
+
+  private static PlannedOrder later(PlannedOrder a, PlannedOrder b) {
+    return a.readyAt().isAfter(b.readyAt()) ? a : b;
   }
 
   private static LocalDateTime later(LocalDateTime a, LocalDateTime b) {

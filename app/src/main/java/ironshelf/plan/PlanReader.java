@@ -121,13 +121,23 @@ public class PlanReader {
   List<PourUse> pourUses(PlanContent content) {
     List<PourUse> pours = new ArrayList<>();
     List<PlannedCast> casts = content.plan().casts();
+    Map<Long, ProductView> all = products.all();
     for (int no = 0; no < casts.size(); no++) {
       PlannedCast cast = casts.get(no);
       pours.add(
-          new PourUse(no, PlanKeys.productId(cast), PlanKeys.colourwayId(cast), cast.pourAt()));
+          new PourUse(
+              no,
+              PlanKeys.productId(cast),
+              PlanKeys.colourwayId(cast),
+              pour(cast, all.get(PlanKeys.productId(cast))),
+              cast.pourAt()));
     }
     pours.sort(java.util.Comparator.comparing(PourUse::at));
     return pours;
+  }
+
+  private static int pour(PlannedCast cast, ProductView product) {
+    return PlanKeys.pour(cast, product.again().size() + 1);
   }
 
   /** The casts of the plan as it is, in the order in which they are poured. */
@@ -146,6 +156,8 @@ public class PlanReader {
       long lineId = PlanKeys.lineId(cast.order());
       @Nullable Named named = byLine.get(lineId);
       ColourwayView colourway = colourways.get(PlanKeys.colourwayId(cast));
+      ProductView product = productsById.get(PlanKeys.productId(cast));
+      int firstLayer = product.layerOf(pour(cast, product));
       long copyId = content.copyId(cast);
       views.add(
           new PlanView.PlannedCastView(
@@ -156,7 +168,10 @@ public class PlanReader {
               named == null ? "" : named.order.number(),
               named == null ? "" : named.order.customer(),
               PlanKeys.productId(cast),
-              productsById.get(PlanKeys.productId(cast)).name(),
+              firstLayer == 0
+                  ? product.name()
+                  : product.name() + ", " + product.layers().get(firstLayer).name(),
+              firstLayer,
               colourway.id(),
               colourway.name(),
               colourway.swatch(),
@@ -168,7 +183,7 @@ public class PlanReader {
               cast.demouldAt(),
               cast.readyAt(),
               cast.pinned(),
-              productsById.get(PlanKeys.productId(cast)).mixKey(0, colourway.id())));
+              product.mixKey(firstLayer, colourway.id())));
     }
     return views;
   }

@@ -25,35 +25,42 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
   private static final String WASH = "wash-mould";
 
   /**
-   * All of a product's steps, from its pour on.
+   * A product's steps from one of its pours on, until it is poured again.
    *
+   * @param pour which of them, from 0
    * @param setH until it comes out of its mould
    * @param mixMin of mixing that falls to one cast
    */
-  List<PlanStep> whole(ProductView product, Route route, int cavities, double setH, double mixMin) {
+  List<PlanStep> from(
+      ProductView product, Route route, int pour, int cavities, double setH, double mixMin) {
     List<PlanStep> steps = new ArrayList<>();
-    steps.add(work("pour", mixMin + product.minutesPerPiece() * cavities, 1, 0, false));
-    for (ProductLayer layer : product.layers()) {
+    double pourMin = Math.min(mixMin + product.minutesPerPiece() * cavities, minutesADay);
+    // What is poured again has to be there.
+    steps.add(new PlanStep("pour", pourMin, 0, null, 1, 0, false, pour > 0));
+    List<ProductLayer> filling = product.filling(product.layerOf(pour));
+    for (ProductLayer layer : filling.subList(1, filling.size())) {
       if (layer.waitH() > 0) {
         steps.add(wait("set", layer.waitH(), null));
         steps.add(work("pour", mixMin + product.minutesPerPiece(), 1, 0, false));
       }
     }
     double waitedH = 0;
-    for (int i = 1; i < route.steps().size(); i++) {
+    int start = route.pours().get(pour);
+    int out = route.demouldNo(start);
+    for (int i = start + 1; i < end(route, start + 1); i++) {
       if (route.kind(i).has(Effect.SETS)) {
         // Setting counts from the pour, so that other waits in the mould are part of it.
         steps.add(wait(route.kind(i).code(), Math.max(setH - waitedH, 1 / 60.0), null));
         continue;
       }
-      waitedH += i < route.demouldNo() ? route.waitH(i) : 0;
+      waitedH += i < out ? route.waitH(i) : 0;
       add(steps, route, i, cavities, route.steps().get(i).times(), route.takesParts(i));
     }
     return steps;
   }
 
   /**
-   * What is left of a route for pieces that have begun.
+   * What is left of a route for pieces that have begun, until they are poured again.
    *
    * @param waitH until the next step may be done
    * @param station in which they wait for it
@@ -65,13 +72,24 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
     if (waitH > 0) {
       steps.add(wait("set", waitH, bound(station, pieces)));
     }
+    if (stepNo > 0 && route.kind(stepNo).has(Effect.POURS)) {
+      return steps;
+    }
     int timesLeft = Math.max(1, route.steps().get(stepNo).times() - round + 1);
     boolean joins = round == 1 && route.takesParts(stepNo);
     add(steps, route, stepNo, pieces, timesLeft, joins);
-    for (int i = stepNo + 1; i < route.steps().size(); i++) {
+    for (int i = stepNo + 1; i < end(route, stepNo + 1); i++) {
       add(steps, route, i, pieces, route.steps().get(i).times(), route.takesParts(i));
     }
     return steps;
+  }
+
+  /** The next pour from a step on, or the route's end. */
+  private static int end(Route route, int fromStep) {
+    return route.pours().stream()
+        .filter(p -> p >= fromStep)
+        .findFirst()
+        .orElse(route.steps().size());
   }
 
   /** A copy that stands dirty is not free before it is washed. */

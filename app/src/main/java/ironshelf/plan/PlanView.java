@@ -58,6 +58,7 @@ public record PlanView(
    *
    * @param no by which it is moved
    * @param pinned whether somebody put it there
+   * @param firstLayer of its product's layers that is poured, from 0
    * @param mixKey alike for casts that one mix can fill together
    */
   public record PlannedCastView(
@@ -68,6 +69,7 @@ public record PlanView(
       String customer,
       long productId,
       String product,
+      int firstLayer,
       long colourwayId,
       String colourway,
       String swatch,

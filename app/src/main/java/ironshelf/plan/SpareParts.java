@@ -43,7 +43,7 @@ final class SpareParts {
     for (PieceView piece : own.subList(0, taken)) {
       @Nullable String begun = piece.readyAt() == null ? begunName.get(piece.id()) : null;
       if (begun != null) {
-        feeds.computeIfAbsent(begun, b -> new LinkedHashSet<>()).add(into);
+        feed(begun, into);
       }
     }
     left.put(part, own.subList(taken, own.size()));
@@ -58,6 +58,11 @@ final class SpareParts {
                 .thenComparing(p -> p.demouldedAt() == null)
                 .thenComparing(PieceView::id))
         .toList();
+  }
+
+  /** That something which has begun goes into another. */
+  void feed(String begun, Feed into) {
+    feeds.computeIfAbsent(begun, b -> new LinkedHashSet<>()).add(into);
   }
 
   /** What that which has begun feeds, by its name. */

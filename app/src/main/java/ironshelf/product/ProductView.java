@@ -81,6 +81,20 @@ public record ProductView(
     return layers.subList(firstLayer, end);
   }
 
+  /** All that goes into a mould from that layer on, until it is out. */
+  public List<ProductLayer> filling(int firstLayer) {
+    int end = firstLayer + 1;
+    while (end < layers.size() && !Boolean.TRUE.equals(layers.get(end).again())) {
+      end++;
+    }
+    return layers.subList(firstLayer, end);
+  }
+
+  /** The first layer of a pour of its route, from 0. */
+  public int layerOf(int pour) {
+    return pour == 0 ? 0 : again().get(Math.min(pour, again().size()) - 1);
+  }
+
   /** The layers for which it is put into a mould again, by their numbers. */
   @JsonIgnore
   public List<Integer> again() {

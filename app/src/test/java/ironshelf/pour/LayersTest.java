@@ -91,6 +91,8 @@ class LayersTest {
     assertThat(sheet.path("layers").get(0).path("yieldL").asDouble())
         .isCloseTo(0.8064 * 0.4 * 1.08, within(1e-6));
     Map<String, Object> press = second.pour(sheet, 1);
+    assertThat(app.act("/api/pours/recorded", press).code()).isEqualTo("layer.tooEarly");
+    press.put("earlyReason", "the two colours may run");
     Answer done = app.act("/api/pours/recorded", press);
     assertThat(done.status()).isEqualTo(200);
     assertThat(done.body().path("waiting").size()).isZero();

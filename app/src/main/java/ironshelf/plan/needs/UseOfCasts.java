@@ -53,9 +53,17 @@ public class UseOfCasts {
     this.workshop = workshop;
   }
 
-  /** The kg of each material that one cast of a product takes, waste included. */
+  /**
+   * The kg of each material that one cast of a product takes over all its pours, waste included.
+   */
   public Map<Long, Double> ofOne(long productId, long colourwayId) {
-    return of(List.of(new PourUse(0, productId, colourwayId, LocalDateTime.MIN))).get(0);
+    Map<Long, Double> kg = new LinkedHashMap<>();
+    for (int pour = 0; pour <= products.product(productId).again().size(); pour++) {
+      of(List.of(new PourUse(0, productId, colourwayId, pour, LocalDateTime.MIN)))
+          .get(0)
+          .forEach((id, more) -> kg.merge(id, more, Double::sum));
+    }
+    return kg;
   }
 
   /** The kg of each material that each cast takes, by the cast's number. */
@@ -69,17 +77,18 @@ public class UseOfCasts {
       uses.put(
           cast.castNo(),
           known.computeIfAbsent(
-              cast.productId() + "/" + cast.colourwayId(),
+              cast.productId() + "/" + cast.colourwayId() + "/" + cast.pour(),
               k -> {
                 ProductView product = all.get(cast.productId());
-                return oneCast(product, drawn.get(product.mouldId()), cast.colourwayId(), waste);
+                return oneCast(
+                    product, cast.pour(), drawn.get(product.mouldId()), cast.colourwayId(), waste);
               }));
     }
     return uses;
   }
 
   private Map<Long, Double> oneCast(
-      ProductView product, DrawnMould mould, long colourwayId, double wastePercent) {
+      ProductView product, int pour, DrawnMould mould, long colourwayId, double wastePercent) {
     RecipeView recipe = recipes.latest(product.recipeId());
     List<RecipeService.Mix> mixes = new ArrayList<>();
     List<PourInput.LayerMix> layers = new ArrayList<>();
@@ -98,7 +107,8 @@ public class UseOfCasts {
             product.target() == null ? null : product.target().sold(recipe.retention()),
             wastePercent);
     Map<Long, Double> kg = new LinkedHashMap<>();
-    for (int i = 0; i < mixes.size(); i++) {
+    int first = product.layerOf(pour);
+    for (int i = first; i < first + product.filling(first).size(); i++) {
       List<BatchResult.Line> lines = take.layers().get(i).lines();
       for (int j = 0; j < lines.size(); j++) {
         kg.merge(mixes.get(i).materialIds().get(j), lines.get(j).massKg(), Double::sum);
