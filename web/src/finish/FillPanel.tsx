@@ -16,7 +16,15 @@ const ORDINARY_KG_M3 = 2200;
  * known of a drawn mould and of a measured one whose inner pot was measured; for any other, and for
  * one that came out otherwise, it is typed here.
  */
-export function FillPanel({ mouldId, pieces }: { mouldId: number; pieces: number }) {
+export function FillPanel({
+  mouldId,
+  productId,
+  pieces,
+}: {
+  mouldId: number;
+  productId?: number;
+  pieces: number;
+}) {
   const { data: mould } = useMould(String(mouldId));
   const { data: sum } = useMouldSum(mould, mould?.shape.coreOffsetMm ?? 0, ORDINARY_KG_M3);
   const [what, setWhat] = useState<'wax' | 'stones'>('wax');
@@ -55,7 +63,11 @@ export function FillPanel({ mouldId, pieces }: { mouldId: number; pieces: number
       )}
       {containerL > 0 &&
         (what === 'wax' ? (
-          <WaxPanel containerL={containerL} pieces={pieces} />
+          <WaxPanel
+            containerL={containerL}
+            pieces={pieces}
+            {...(productId !== undefined && { productId })}
+          />
         ) : (
           <DrainagePanel containerL={containerL} pieces={pieces} />
         ))}

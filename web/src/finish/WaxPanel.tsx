@@ -9,11 +9,20 @@ import { Caution } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { PotThermometer } from './PotThermometer';
 import { length, volume } from '../kit/style/units';
+import { KeepWax } from './KeepWax';
 
 type Convention = NonNullable<Schemas['WaxRequest']['convention']>;
 
 /** Scented wax for vessels: how much, of what, and how warm. */
-export function WaxPanel({ containerL, pieces }: { containerL: number; pieces: number }) {
+export function WaxPanel({
+  containerL,
+  pieces,
+  productId,
+}: {
+  containerL: number;
+  pieces: number;
+  productId?: number;
+}) {
   const [headspace, setHeadspace] = useState('10');
   const [fragrance, setFragrance] = useState('6');
   const [convention, setConvention] = useState<Convention>('ofWax');
@@ -63,6 +72,17 @@ export function WaxPanel({ containerL, pieces }: { containerL: number; pieces: n
           </Text>
           <PotThermometer steps={fill.steps} />
         </>
+      )}
+      {productId !== undefined && (
+        <KeepWax
+          productId={productId}
+          fill={{
+            containerL,
+            headspacePercent: numberIn(headspace),
+            fragrancePercent: numberIn(fragrance),
+            convention,
+          }}
+        />
       )}
       <Text mt={2}>When it has set: wick straight, trimmed to {length(6.35)}.</Text>
       <Caution

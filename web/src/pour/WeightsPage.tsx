@@ -7,6 +7,7 @@ import { QuantityField } from '../kit/QuantityField';
 import { useTitle } from '../kit/useTitle';
 import { Fits } from './Fits';
 import { SphereSize } from './SphereSize';
+import { MakeHandWeight } from './MakeHandWeight';
 import { Answer, Section } from './weightParts';
 import { KG_PER_LB, length } from '../kit/style/units';
 import { isUs } from '../kit/style/style';
@@ -128,10 +129,18 @@ function HandWeight() {
         error={error}
         words={
           data
-            ? `a head, dry; cut the handle ${length(data.handleMm)}. Two pours: keep it as a product of two layers of 100 % each, the second after the first head’s days`
+            ? `a head, dry; cut the handle ${length(data.handleMm)}. Two pours, the second when the first head has stood for two days`
             : 'give mass, grip and head'
         }
       />
+      {data && targetKg !== undefined && headThicknessMm !== undefined && (
+        <MakeHandWeight
+          targetKg={targetKg}
+          hardwareKg={hardwareKg}
+          acrossMm={data.headAcrossMm}
+          thickMm={headThicknessMm}
+        />
+      )}
     </Section>
   );
 }

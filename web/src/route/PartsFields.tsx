@@ -1,4 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
+import { useStock } from '../material/useStock';
 import { Choice } from '../kit/Choice';
 import { MeasureField } from '../kit/MeasureField';
 import { Key } from '../kit/States';
@@ -15,6 +16,9 @@ interface Props {
 /** What a joining step takes: pieces of other products, and mix. */
 export function PartsFields({ draft, onDraft, problem }: Props) {
   const { data: products } = useProducts();
+  const { data: stock } = useStock();
+  const setMaterial = (no: number, part: Partial<StepDraft['materials'][number]>) =>
+    onDraft({ materials: draft.materials.map((m, i) => (i === no ? { ...m, ...part } : m)) });
   const set = (no: number, part: Partial<StepDraft['parts'][number]>) =>
     onDraft({ parts: draft.parts.map((p, i) => (i === no ? { ...p, ...part } : p)) });
   return (
@@ -69,6 +73,50 @@ export function PartsFields({ draft, onDraft, problem }: Props) {
           onText={(mix) => onDraft({ mix })}
           problem={problem('mixKg')}
         />
+      </Box>
+      {draft.materials.map((material, no) => (
+        <Flex key={no} gap={2}>
+          <Box w="220px">
+            <Choice
+              label="and from stock"
+              value={material.materialId}
+              options={[
+                ['', 'no more of it'] as const,
+                ...(stock ?? []).map((s) => [String(s.material.id), s.material.name] as const),
+              ]}
+              onValue={(materialId) =>
+                materialId === ''
+                  ? onDraft({ materials: draft.materials.filter((_, i) => i !== no) })
+                  : setMaterial(no, { materialId })
+              }
+              problem={problem(`materials.${no}.materialId`)}
+            />
+          </Box>
+          <Box w="120px">
+            <MeasureField
+              label="each time"
+              measure="mass"
+              text={material.mass}
+              onText={(mass) => setMaterial(no, { mass })}
+              problem={problem(`materials.${no}.massKg`)}
+            />
+          </Box>
+        </Flex>
+      ))}
+      <Box pt="21px">
+        <Key
+          disabled={!stock || stock.length === 0}
+          onClick={() =>
+            onDraft({
+              materials: [
+                ...draft.materials,
+                { materialId: String(stock?.[0]?.material.id ?? ''), mass: '' },
+              ],
+            })
+          }
+        >
+          Take from stock
+        </Key>
       </Box>
     </Flex>
   );

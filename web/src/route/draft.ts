@@ -19,6 +19,8 @@ export interface StepDraft {
   /** What a joining step takes. */
   parts: { productId: string; quantity: string }[];
   mix: string;
+  /** What it takes from stock each time. */
+  materials: { materialId: string; mass: string }[];
 }
 
 const text = (n: number | undefined) => (n ? String(n) : '');
@@ -36,6 +38,10 @@ export function draftOf(step: RouteStep): StepDraft {
     parts: (step.parts ?? []).map((p) => ({
       productId: String(p.productId),
       quantity: String(p.quantity),
+    })),
+    materials: (step.materials ?? []).map((m) => ({
+      materialId: String(m.materialId),
+      mass: bareEntry(m.massKg, 'mass'),
     })),
     mix: step.mixKg ? bareEntry(step.mixKg, 'mass') : '',
     grams: step.gramsPerM2 ? bareEntry(step.gramsPerM2, 'coverage') : '',
@@ -66,6 +72,13 @@ export function stepOf(draft: StepDraft, kind: StepKind | undefined): RouteStep 
         })),
       }),
     ...(joins && draft.mix !== '' && { mixKg: valueIn(draft.mix, 'mass') ?? Number.NaN }),
+    ...(!waits &&
+      draft.materials.length > 0 && {
+        materials: draft.materials.map((m) => ({
+          materialId: Number(m.materialId),
+          massKg: valueIn(m.mass, 'mass') ?? Number.NaN,
+        })),
+      }),
     gramsPerM2: coats && draft.grams !== '' ? (valueIn(draft.grams, 'coverage') ?? Number.NaN) : 0,
   };
 }

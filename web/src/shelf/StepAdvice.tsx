@@ -35,7 +35,7 @@ export function StepAdvice({ group }: { group: Group }) {
     return <CoatPanel group={group} />;
   }
   if (has(group, 'fills')) {
-    return <FillPanel mouldId={group.mouldId} pieces={group.pieces} />;
+    return <FillPanel mouldId={group.mouldId} productId={group.productId} pieces={group.pieces} />;
   }
   if (has(group, 'ends')) {
     return (

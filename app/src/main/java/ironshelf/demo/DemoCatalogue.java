@@ -274,6 +274,7 @@ class DemoCatalogue {
             target,
             "bay " + (char) ('A' + mouldId % BAYS),
             null,
+            null,
             null));
   }
 

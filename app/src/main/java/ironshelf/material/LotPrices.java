@@ -77,15 +77,27 @@ public class LotPrices {
     if (pourIds.isEmpty() || materialIds.isEmpty()) {
       return new OfPours(Map.of());
     }
+    Map<Long, Map<Long, BigDecimal>> perKg =
+        perKg(
+            Runs.read(
+                pourIds, movements::took, movements::tookBetween, MovementRepository.Took::pourId));
+    perKg.values().forEach(byMaterial -> byMaterial.keySet().retainAll(materialIds));
+    return new OfPours(perKg);
+  }
+
+  /** What a kilogram cost in each of these acts, by the act and then the material. */
+  Map<Long, Map<Long, BigDecimal>> ofActs(Collection<Long> actIds) {
+    return actIds.isEmpty() ? Map.of() : perKg(movements.tookByActs(actIds));
+  }
+
+  private Map<Long, Map<Long, BigDecimal>> perKg(List<MovementRepository.Took> taken) {
     Prices prices = this.prices.get();
     Map<Long, Map<Long, BigDecimal>> cost = new HashMap<>();
     Map<Long, Map<Long, BigDecimal>> mass = new HashMap<>();
-    for (MovementRepository.Took took :
-        Runs.read(
-            pourIds, movements::took, movements::tookBetween, MovementRepository.Took::pourId)) {
+    for (MovementRepository.Took took : taken) {
       BigDecimal price = prices.perKg.get(took.lotId());
       Long material = prices.materialOf.get(took.lotId());
-      if (price != null && materialIds.contains(material) && took.kg().signum() > 0) {
+      if (price != null && took.kg().signum() > 0) {
         add(cost, took.pourId(), material, price.multiply(took.kg()));
         add(mass, took.pourId(), material, took.kg());
       }
@@ -95,7 +107,7 @@ public class LotPrices {
             byMaterial.replaceAll(
                 (material, sum) ->
                     sum.divide(mass.get(pour).get(material), SCALE, RoundingMode.HALF_UP)));
-    return new OfPours(cost);
+    return cost;
   }
 
   private static void add(

@@ -207,7 +207,7 @@ public class MaterialService {
     Lot lot =
         lots.save(
             new Lot(materialId, code, dayOf(at), staleOn, price, view(material).pricePerKg()));
-    movements.save(new Movement(lot.id(), MovementKind.RECEIVED, massKg, at, null));
+    movements.save(new Movement(lot.id(), MovementKind.RECEIVED, massKg, at, TakenFor.NOTHING));
   }
 
   /** A lot that nobody booked: what is taken from it stands at less than nothing. */

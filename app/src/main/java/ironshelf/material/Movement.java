@@ -33,22 +33,24 @@ class Movement implements OfPour {
   private Instant at;
 
   private @Nullable Long pourId;
+  private @Nullable Long actId;
   private @Nullable String reason;
 
   protected Movement() {}
 
-  Movement(long lotId, MovementKind kind, BigDecimal massKg, Instant at, @Nullable Long pourId) {
+  Movement(long lotId, MovementKind kind, BigDecimal massKg, Instant at, TakenFor what) {
     this.lotId = lotId;
     this.kind = kind;
     this.massKg = massKg;
     this.at = at;
-    this.pourId = pourId;
+    this.pourId = what.pourId();
+    this.actId = what.actId();
   }
 
   /** A change that no pour made, and why. */
   static Movement because(
       long lotId, MovementKind kind, BigDecimal massKg, Instant at, String reason) {
-    Movement movement = new Movement(lotId, kind, massKg, at, null);
+    Movement movement = new Movement(lotId, kind, massKg, at, TakenFor.NOTHING);
     movement.reason = reason;
     return movement;
   }

@@ -17,6 +17,16 @@ interface MovementRepository extends JpaRepository<Movement, Long> {
 
   List<Movement> findByPourIdOrderById(long pourId);
 
+  List<Movement> findByActIdOrderById(long actId);
+
+  /** The same of acts. */
+  @org.springframework.data.jpa.repository.Query(
+      """
+      select new ironshelf.material.MovementRepository$Took(m.actId, m.lotId, -sum(m.massKg))
+      from Movement m where m.actId in :actIds group by m.actId, m.lotId
+      """)
+  List<Took> tookByActs(Collection<Long> actIds);
+
   /** What a pour has of a lot. */
   record Took(long pourId, long lotId, BigDecimal kg) {}
 

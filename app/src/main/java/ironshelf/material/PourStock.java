@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What pours take from the lots, and what an undone pour gives back. */
+/** What pours and steps take from the lots, and what undone ones give back. */
 @Service
 @Transactional
 public class PourStock {
@@ -39,6 +39,10 @@ public class PourStock {
    */
   public void use(
       long materialId, BigDecimal massKg, Instant at, long pourId, boolean acceptShort) {
+    use(materialId, massKg, at, TakenFor.pour(pourId), acceptShort);
+  }
+
+  void use(long materialId, BigDecimal massKg, Instant at, TakenFor what, boolean acceptShort) {
     if (massKg.signum() == 0) {
       return;
     }
@@ -55,7 +59,7 @@ public class PourStock {
     }
     if (rests.isEmpty()) {
       Lot unbooked = materials.unbooked(materialId, at);
-      movements.save(new Movement(unbooked.id(), MovementKind.USED, massKg.negate(), at, pourId));
+      movements.save(new Movement(unbooked.id(), MovementKind.USED, massKg.negate(), at, what));
       return;
     }
     BigDecimal left = massKg;
@@ -64,7 +68,7 @@ public class PourStock {
       BigDecimal taken = last ? left : left.min(rests.get(i).kg());
       if (taken.signum() > 0) {
         movements.save(
-            new Movement(rests.get(i).lotId(), MovementKind.USED, taken.negate(), at, pourId));
+            new Movement(rests.get(i).lotId(), MovementKind.USED, taken.negate(), at, what));
         left = left.subtract(taken);
       }
     }
@@ -100,7 +104,8 @@ public class PourStock {
     for (long lotId : last) {
       BigDecimal back = left.min(requireNonNull(lotsOf.get(lotId)));
       if (back.signum() > 0) {
-        movements.save(new Movement(lotId, MovementKind.GIVEN_BACK, back, at, pourId));
+        movements.save(
+            new Movement(lotId, MovementKind.GIVEN_BACK, back, at, TakenFor.pour(pourId)));
         left = left.subtract(back);
       }
     }
@@ -125,7 +130,25 @@ public class PourStock {
   public void giveBack(long pourId, Instant at) {
     for (Movement took : movements.findByPourIdOrderById(pourId)) {
       movements.save(
-          new Movement(took.lotId(), MovementKind.GIVEN_BACK, took.massKg().negate(), at, pourId));
+          new Movement(
+              took.lotId(),
+              MovementKind.GIVEN_BACK,
+              took.massKg().negate(),
+              at,
+              TakenFor.pour(pourId)));
+    }
+  }
+
+  /** Gives back what a step took, where it was never done. */
+  void giveBackOfAct(long actId, Instant at) {
+    for (Movement took : movements.findByActIdOrderById(actId)) {
+      movements.save(
+          new Movement(
+              took.lotId(),
+              MovementKind.GIVEN_BACK,
+              took.massKg().negate(),
+              at,
+              new TakenFor(null, actId)));
     }
   }
 

@@ -98,6 +98,13 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
 
   List<Piece> findByJoinedIntoOrderById(long pieceId);
 
+  @Query(
+      """
+      select p from Piece p, PieceStep s
+      where p.joinedInto = :pieceId and s.id = p.joinedStep and s.actId > :actId
+      """)
+  List<Piece> partsSince(long pieceId, long actId);
+
   List<Piece> findByJoinedStepIn(Collection<Long> stepIds);
 
   /** Ready first-grade pieces of a product that are no parts yet, the oldest first. */

@@ -28,15 +28,21 @@ public class PieceService {
 
   private final PieceRepository pieces;
   private final EarlierCastRepository earlier;
+  private final PieceStepRepository steps;
 
   private final Kept<Map<Long, Fate>> fates;
 
   /** By the product, once it was asked for. */
   private final Kept<Map<Long, List<PieceView>>> lastWeighed;
 
-  PieceService(PieceRepository pieces, EarlierCastRepository earlier, UntilChanged changes) {
+  PieceService(
+      PieceRepository pieces,
+      EarlierCastRepository earlier,
+      PieceStepRepository steps,
+      UntilChanged changes) {
     this.pieces = pieces;
     this.earlier = earlier;
+    this.steps = steps;
     this.lastWeighed = changes.keep(ConcurrentHashMap::new, "pieces");
     this.fates = changes.keep(() -> fatesSince(Instant.EPOCH), "pieces");
   }
@@ -243,6 +249,22 @@ public class PieceService {
   @Transactional(readOnly = true)
   public List<PieceView> partsOf(long pieceId) {
     return pieces.findByJoinedIntoOrderById(pieceId).stream().map(Piece::view).toList();
+  }
+
+  /** The act at which each of these pieces was on the scale last, by the piece. */
+  @Transactional(readOnly = true)
+  public Map<Long, Long> lastWeighing(Collection<Long> ids) {
+    Map<Long, Long> last = new HashMap<>();
+    if (!ids.isEmpty()) {
+      steps.lastWeighing(ids).forEach(w -> last.put(w.pieceId(), w.actId()));
+    }
+    return last;
+  }
+
+  /** Pieces that became parts of one after an act. */
+  @Transactional(readOnly = true)
+  public List<PieceView> partsSince(long pieceId, long actId) {
+    return pieces.partsSince(pieceId, actId).stream().map(Piece::view).toList();
   }
 
   /** Sound pieces of that grade. */

@@ -40,6 +40,9 @@ class Product {
   @JdbcTypeCode(SqlTypes.JSON)
   private List<Long> soldIn;
 
+  @JdbcTypeCode(SqlTypes.JSON)
+  private @Nullable WaxKept wax;
+
   @Version private long version;
 
   protected Product() {}
@@ -59,6 +62,7 @@ class Product {
     this.layers = requireNonNull(to.layers());
     this.target = to.target();
     this.soldIn = requireNonNull(to.soldIn());
+    this.wax = to.wax();
   }
 
   Long id() {
@@ -82,6 +86,7 @@ class Product {
         layers,
         target,
         shelfPlace,
-        soldIn);
+        soldIn,
+        wax);
   }
 }

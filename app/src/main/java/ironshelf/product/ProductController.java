@@ -67,6 +67,18 @@ class ProductController {
     return page(products.change(id, IfMatch.version(ifMatch), product));
   }
 
+  /** Wax that a product is filled with; null: none. */
+  record WaxChange(@Nullable WaxKept wax) {}
+
+  @PutMapping("/api/products/{id}/wax")
+  ProductPage keepWax(
+      @PathVariable long id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody WaxChange change) {
+    ProductRequest to = products.product(id).kept().withWax(change.wax());
+    return page(products.change(id, IfMatch.version(ifMatch), to));
+  }
+
   private ProductPage page(ProductView product) {
     RecipeView latest = recipes.latest(product.recipeId());
     List<ColourwayView> colourways = products.offered(product);

@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param soldIn ids of the colourways that it is offered in; empty: all of its recipe's
  * @param route code of the shipped route that it goes; null: the usual one of its family and mix.
  *     Only where the product is new; later its own route is changed
+ * @param wax that it is filled with; null: none
  */
 public record ProductRequest(
     String name,
@@ -37,7 +38,8 @@ public record ProductRequest(
     @Nullable Target target,
     @Nullable String shelfPlace,
     @Nullable List<Long> soldIn,
-    @Nullable String route) {
+    @Nullable String route,
+    @Nullable WaxKept wax) {
 
   private static final BigDecimal MOST = new BigDecimal(1_000_000);
 
@@ -107,7 +109,25 @@ public record ProductRequest(
         target,
         shelfPlace,
         soldIn,
-        route);
+        route,
+        wax);
+  }
+
+  /** The same, filled with that. */
+  public ProductRequest withWax(@Nullable WaxKept filling) {
+    return new ProductRequest(
+        name,
+        mouldId,
+        recipeId,
+        price,
+        minutesPerPiece,
+        goods,
+        layers,
+        target,
+        shelfPlace,
+        soldIn,
+        route,
+        filling);
   }
 
   /** The shares until the piece is out for the first time: what its mould holds. */

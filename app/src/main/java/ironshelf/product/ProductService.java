@@ -4,10 +4,12 @@ import static java.util.Objects.requireNonNull;
 
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
+import ironshelf.core.route.MaterialWanted;
 import ironshelf.core.route.Route;
 import ironshelf.core.route.RouteStep;
 import ironshelf.core.route.StartingRoutes;
 import ironshelf.http.ProblemException;
+import ironshelf.material.MaterialService;
 import ironshelf.mould.MouldService;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
@@ -20,6 +22,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -34,6 +37,7 @@ public class ProductService {
   private final MouldService moulds;
   private final RecipeService recipes;
   private final RouteService routes;
+  private final MaterialService materials;
   private final ApplicationEventPublisher events;
 
   private final Kept<Map<Long, ProductView>> all;
@@ -43,12 +47,14 @@ public class ProductService {
       MouldService moulds,
       RecipeService recipes,
       RouteService routes,
+      MaterialService materials,
       ApplicationEventPublisher events,
       UntilChanged changes) {
     this.products = products;
     this.moulds = moulds;
     this.recipes = recipes;
     this.routes = routes;
+    this.materials = materials;
     this.events = events;
     this.all = changes.keep(this::readAll, "products");
   }
@@ -79,8 +85,27 @@ public class ProductService {
             "steps",
             Map.of("value", to.pours().size(), "wanted", poured))
         .orRefuse();
+    refuseUnknown(to);
     PartsCheck.refuseImpossible(id, to, all(), routes.allCurrent());
     return routes.change(id, seenRouteId, steps);
+  }
+
+  /** Materials that a route's steps take and that the shop does not have. */
+  private void refuseUnknown(Route route) {
+    Set<Long> known = materials.all().keySet();
+    Findings findings = new Findings();
+    for (int i = 0; i < route.steps().size(); i++) {
+      List<MaterialWanted> wanted =
+          Objects.requireNonNullElse(route.steps().get(i).materials(), List.of());
+      for (int m = 0; m < wanted.size(); m++) {
+        findings.addIf(
+            !known.contains(wanted.get(m).materialId()),
+            FindingCode.MATERIAL_UNKNOWN,
+            "steps." + i + ".materials." + m + ".materialId",
+            Map.of("value", wanted.get(m).materialId()));
+      }
+    }
+    findings.orRefuse();
   }
 
   /** The usual route of what is cast of that recipe in that mould. */
@@ -125,6 +150,23 @@ public class ProductService {
               throw ProblemException.conflict(
                   "name.taken", Map.of("what", "product", "value", wanted.name()));
             });
+    WaxKept wax = wanted.wax();
+    if (wax != null) {
+      Set<Long> known = materials.all().keySet();
+      Long fragrance = wax.fragranceId();
+      new Findings()
+          .addIf(
+              !known.contains(wax.waxId()),
+              FindingCode.MATERIAL_UNKNOWN,
+              "wax.waxId",
+              Map.of("value", wax.waxId()))
+          .addIf(
+              fragrance != null && !known.contains(fragrance),
+              FindingCode.MATERIAL_UNKNOWN,
+              "wax.fragranceId",
+              Map.of("value", String.valueOf(fragrance)))
+          .orRefuse();
+    }
     moulds.mould(requireNonNull(wanted.mouldId()));
     recipes.latest(requireNonNull(wanted.recipeId()));
     Stream.concat(

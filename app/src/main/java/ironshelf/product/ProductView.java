@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * A product as others see it.
  *
  * @param shelfPlace where its pieces stand when they are ready; null where that is not said
+ * @param wax null where it is not filled
  * @param soldIn ids of the colourways that it is offered in; empty: all of its recipe's
  */
 public record ProductView(
@@ -26,7 +27,8 @@ public record ProductView(
     List<ProductLayer> layers,
     @Nullable Target target,
     @Nullable String shelfPlace,
-    List<Long> soldIn) {
+    List<Long> soldIn,
+    @Nullable WaxKept wax) {
 
   /** Whether every layer has a colour of its own, so that there is nothing to choose. */
   @JsonIgnore
@@ -123,6 +125,7 @@ public record ProductView(
         target,
         shelfPlace,
         soldIn,
-        null);
+        null,
+        wax);
   }
 }

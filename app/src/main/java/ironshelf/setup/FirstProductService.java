@@ -110,7 +110,8 @@ class FirstProductService {
                   wanted.isOfSeveralColours()
                       ? List.of()
                       : chosen.stream().map(ColourwayView::id).toList(),
-                  wanted.route()));
+                  wanted.route(),
+                  null));
       first = first == 0 ? product.id() : first;
     }
     return first;

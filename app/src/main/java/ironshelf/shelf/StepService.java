@@ -9,6 +9,7 @@ import ironshelf.core.route.Gate;
 import ironshelf.core.route.Route;
 import ironshelf.core.route.StepKind;
 import ironshelf.http.ProblemException;
+import ironshelf.material.StepStock;
 import ironshelf.piece.LivePiece;
 import ironshelf.piece.OnScale;
 import ironshelf.piece.PieceService;
@@ -18,6 +19,7 @@ import ironshelf.piece.StepDone;
 import ironshelf.piece.StepLedger;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.Ways;
+import ironshelf.product.StepMaterials;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -52,6 +54,8 @@ public class StepService {
   private final DueStep due;
   private final StationRoom room;
   private final Joins joins;
+  private final StepMaterials materials;
+  private final StepStock stock;
   private final Clock clock;
   private final PieceAges ages;
 
@@ -66,6 +70,8 @@ public class StepService {
       DueStep due,
       StationRoom room,
       Joins joins,
+      StepMaterials materials,
+      StepStock stock,
       Clock clock,
       PieceAges ages) {
     this.acts = acts;
@@ -78,6 +84,8 @@ public class StepService {
     this.due = due;
     this.room = room;
     this.joins = joins;
+    this.materials = materials;
+    this.stock = stock;
     this.clock = clock;
     this.ages = ages;
   }
@@ -155,12 +163,37 @@ public class StepService {
             ready);
     for (LivePiece piece : live) {
       Gate gate = gates.get(piece.id());
-      joins.take(piece, known.way(piece.routeId()).steps().get(gate.stepNo()), known);
+      if (gate.round() == 1) {
+        joins.take(piece, known.way(piece.routeId()).steps().get(gate.stepNo()), known);
+      }
+    }
+    if (!Boolean.TRUE.equals(request.leftOut())) {
+      stock.take(act, takes(live, gates, known), at.truncatedTo(ChronoUnit.MICROS));
     }
     if (!ready.isEmpty()) {
       ages.keepReady(ready, known, at);
     }
     return act;
+  }
+
+  /** What each piece takes of each material. */
+  private Map<Long, Map<Long, Double>> takes(
+      List<LivePiece> live, Map<Long, Gate> gates, Ways.Known known) {
+    Map<Long, Map<Long, Double>> takes = new LinkedHashMap<>();
+    for (LivePiece piece : live) {
+      Gate gate = gates.get(piece.id());
+      Map<Long, Double> own =
+          materials.of(
+              known.products().get(piece.productId()),
+              piece.colourwayId(),
+              known.way(piece.routeId()),
+              gate.stepNo(),
+              gate.round());
+      if (!own.isEmpty()) {
+        takes.put(piece.id(), own);
+      }
+    }
+    return takes;
   }
 
   private static boolean ends(Route way, Gate gate) {
@@ -204,6 +237,7 @@ public class StepService {
         "undo-step",
         () -> {
           StepActView undone = ledger.undo(actId, clock.instant());
+          stock.giveBack(actId, clock.instant().truncatedTo(ChronoUnit.MICROS));
           if (undone.freed()) {
             castings.unempty(
                 pieces.byIds(undone.pieceIds()).stream()

@@ -30,6 +30,68 @@ class JoinTest {
         + "}]},{\"step\":\"brush\"},{\"step\":\"pack\"}]}";
   }
 
+  private static double stockKg(App app, long material) {
+    for (JsonNode one : app.get("/api/materials")) {
+      if (one.path("material").path("id").asLong() == material) {
+        return one.path("remainingKg").asDouble();
+      }
+    }
+    throw new AssertionError("no material " + material);
+  }
+
+  /** Mix for the joint and rod for its middle: 0.2 kg of mix and 50 g of fibre for each bowl. */
+  @Test
+  void joiningTakesItsMixAndRodFromStock(App app) {
+    Shelf shelf = new Shelf(app);
+    long cup = id(app, "Lantern base");
+    long rod = app.get("/api/materials").get(0).path("material").path("id").asLong();
+    assertThat(route(app, "Lantern base", PART).status()).isEqualTo(200);
+    String joining =
+        whole(cup, 1)
+            .replace(
+                "\"mixKg\":0.2",
+                "\"mixKg\":0.2,\"materials\":[{\"materialId\":" + rod + ",\"massKg\":0.05}]");
+    assertThat(
+            route(
+                    app,
+                    "Ripple bowl",
+                    joining.replace("\"materialId\":" + rod, "\"materialId\":987"))
+                .body()
+                .toString())
+        .contains("material.unknown");
+    assertThat(route(app, "Ripple bowl", joining).status()).isEqualTo(200);
+    List<Long> bowl = shelf.takeOut("Ripple bowl", 1);
+    List<Long> cups = shelf.takeOut("Lantern base", 1);
+    shelf.next(cups, "brush");
+    double before = total(app);
+    double rodBefore = stockKg(app, rod);
+    double costBefore =
+        app.get("/api/use/pieces/" + bowl.get(0)).path("cost").path("materials").asDouble();
+    Answer joined = shelf.step(bowl, shelf.groupOf(bowl.get(0)));
+    assertThat(joined.status()).as(joined.body().toString()).isEqualTo(200);
+    assertThat(before - total(app)).isCloseTo(0.25, within(0.001));
+    assertThat(rodBefore - stockKg(app, rod)).isGreaterThanOrEqualTo(0.0499);
+    JsonNode use = app.get("/api/use/pieces/" + bowl.get(0));
+    double kg = 0;
+    for (JsonNode row : use.path("stepRows")) {
+      kg += row.path("massKg").asDouble();
+    }
+    assertThat(kg).isCloseTo(0.25, within(0.001));
+    assertThat(use.path("cost").path("materials").asDouble()).isGreaterThan(costBefore);
+    long act = joined.body().path("actId").asLong();
+    assertThat(app.act("/api/shelf/acts/" + act + "/undo", Map.of()).status()).isEqualTo(200);
+    assertThat(total(app)).isCloseTo(before, within(1e-6));
+    assertThat(app.get("/api/use/pieces/" + bowl.get(0)).path("stepRows")).isEmpty();
+  }
+
+  private static double total(App app) {
+    double kg = 0;
+    for (JsonNode one : app.get("/api/materials")) {
+      kg += one.path("remainingKg").asDouble();
+    }
+    return kg;
+  }
+
   private static long id(App app, String product) {
     return Pouring.product(app, product).path("product").path("id").asLong();
   }
@@ -74,7 +136,9 @@ class JoinTest {
           .isCloseTo(one.path("total").asDouble(), within(1e-9));
       assertThat(shelf.groupOf(one.path("pieceId").asLong())).as("off the shelf").isNull();
     }
-    assertThat(use.path("total").asDouble()).isCloseTo(ownBefore + parts, within(0.01));
+    // Its own body, its parts, and 0.2 kg of mix.
+    double joint = use.path("total").asDouble() - ownBefore - parts;
+    assertThat(joint).isBetween(0.01, 1.0);
 
     // What is a part goes nowhere by itself.
     long first = use.path("parts").get(0).path("pieceId").asLong();

@@ -11,8 +11,11 @@ import ironshelf.mould.MouldService;
 import ironshelf.product.ProductLayer;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
+import ironshelf.product.StepMaterials;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
+import ironshelf.route.RouteService;
+import ironshelf.route.RouteView;
 import ironshelf.workshop.WorkshopService;
 import java.math.BigDecimal;
 import java.time.LocalDateTime;
@@ -24,7 +27,10 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What casts take of each material, waste included, as a pour sheet asks for it. */
+/**
+ * What casts take of each material, waste included, as a pour sheet asks for it, and what the steps
+ * after them take: that is counted from the pour on, so that it is there in time.
+ */
 @Component
 @Transactional(readOnly = true)
 public class UseOfCasts {
@@ -37,6 +43,8 @@ public class UseOfCasts {
   private final MaterialService materials;
   private final Stock stock;
   private final WorkshopService workshop;
+  private final RouteService routes;
+  private final StepMaterials steps;
 
   UseOfCasts(
       ProductService products,
@@ -44,13 +52,17 @@ public class UseOfCasts {
       RecipeService recipes,
       MaterialService materials,
       Stock stock,
-      WorkshopService workshop) {
+      WorkshopService workshop,
+      RouteService routes,
+      StepMaterials steps) {
     this.products = products;
     this.moulds = moulds;
     this.recipes = recipes;
     this.materials = materials;
     this.stock = stock;
     this.workshop = workshop;
+    this.routes = routes;
+    this.steps = steps;
   }
 
   /**
@@ -72,6 +84,7 @@ public class UseOfCasts {
     Map<Long, DrawnMould> drawn = moulds.drawn();
     double waste = workshop.view().wastePercent();
     Map<String, Map<Long, Double>> known = new HashMap<>();
+    Map<Long, RouteView> current = routes.allCurrent();
     Map<Integer, Map<Long, Double>> uses = new LinkedHashMap<>();
     for (PourUse cast : casts) {
       uses.put(
@@ -80,8 +93,16 @@ public class UseOfCasts {
               cast.productId() + "/" + cast.colourwayId() + "/" + cast.pour(),
               k -> {
                 ProductView product = all.get(cast.productId());
-                return oneCast(
-                    product, cast.pour(), drawn.get(product.mouldId()), cast.colourwayId(), waste);
+                DrawnMould mould = drawn.get(product.mouldId());
+                Map<Long, Double> kg =
+                    oneCast(product, cast.pour(), mould, cast.colourwayId(), waste);
+                RouteView route = current.get(product.id());
+                if (route != null) {
+                  steps
+                      .ofPour(product, cast.colourwayId(), route.route(), cast.pour())
+                      .forEach((id, m) -> kg.merge(id, m * mould.cavities(), Double::sum));
+                }
+                return kg;
               }));
     }
     return uses;

@@ -48,8 +48,8 @@ class TargetCalcController {
       double headThicknessMm,
       @WhenMissing("0") double bossMm) {}
 
-  /** What one head weighs dry, and how long its handle is cut. */
-  record HandWeightResponse(double headKg, double handleMm) {}
+  /** What one head weighs dry, how wide it is, and how long its handle is cut. */
+  record HandWeightResponse(double headKg, double headAcrossMm, double handleMm) {}
 
   /** Weighed pieces to be paired. */
   record PairingRequest(List<Pairing.WeighedPiece> pool, double toleranceKg) {}
@@ -87,8 +87,10 @@ class TargetCalcController {
 
   @PostMapping("/api/calc/hand-weight")
   HandWeightResponse handWeight(@RequestBody HandWeightRequest request) {
+    double headKg = TargetReading.headKg(request.targetKg(), or(request.hardwareKg(), 0));
     return new HandWeightResponse(
-        TargetReading.headKg(request.targetKg(), or(request.hardwareKg(), 0)),
+        headKg,
+        TargetReading.headAcrossMm(headKg, request.headThicknessMm()),
         TargetReading.handleMm(
             request.gripMm(), request.headThicknessMm(), or(request.bossMm(), 0)));
   }

@@ -3,6 +3,7 @@ package ironshelf.pour.use;
 import static java.util.Objects.requireNonNullElse;
 
 import ironshelf.core.piece.PieceCost;
+import ironshelf.material.StepStock;
 import ironshelf.mould.MouldService;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
@@ -18,6 +19,7 @@ import ironshelf.route.RouteView;
 import ironshelf.workshop.WorkshopService;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -43,6 +45,7 @@ class CostService {
   private final RecipeService recipes;
   private final RouteService routes;
   private final PieceService pieces;
+  private final StepStock steps;
   private final LearnedMinutes learned;
   private final WorkshopService workshop;
 
@@ -52,6 +55,7 @@ class CostService {
       RecipeService recipes,
       RouteService routes,
       PieceService pieces,
+      StepStock steps,
       LearnedMinutes learned,
       WorkshopService workshop) {
     this.products = products;
@@ -59,6 +63,7 @@ class CostService {
     this.recipes = recipes;
     this.routes = routes;
     this.pieces = pieces;
+    this.steps = steps;
     this.learned = learned;
     this.workshop = workshop;
   }
@@ -71,9 +76,14 @@ class CostService {
       bowl.rows().forEach(row -> sum(sums, row.productId()).add(row));
       bowl.filled().forEach(f -> sum(sums, f.fill().productId()).add(bowl.taken(), f, known));
     }
+    sums.values().forEach(sum -> sum.addSteps(stepsOf(sum.pieces)));
     return sums.entrySet().stream()
         .map(e -> cost(known.products.get(e.getKey()), e.getValue(), known))
         .toList();
+  }
+
+  private List<StepStock.Taken> stepsOf(Collection<Long> pieceIds) {
+    return steps.of(pieceIds).values().stream().flatMap(List::stream).toList();
   }
 
   private static Sum sum(Map<Long, Sum> sums, long productId) {
@@ -99,6 +109,7 @@ class CostService {
   PieceCost ofOne(PieceView piece, List<Bowl> mine) {
     Known known = new Known();
     Sum sum = new Sum();
+    sum.addSteps(stepsOf(List.of(piece.id())));
     for (Bowl bowl : mine) {
       bowl.rows().forEach(sum::add);
       bowl.filled().forEach(f -> sum.add(bowl.taken(), f, known));
@@ -161,6 +172,12 @@ class CostService {
     private BigDecimal wear = BigDecimal.ZERO;
     private BigDecimal goods = BigDecimal.ZERO;
     private BigDecimal labour = BigDecimal.ZERO;
+
+    void addSteps(List<StepStock.Taken> taken) {
+      for (StepStock.Taken one : taken) {
+        materials = one.cost() == null ? materials : materials.add(one.cost());
+      }
+    }
 
     void add(Bowl.Row row) {
       materials = row.cost() == null ? materials : materials.add(row.cost());

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * What one piece has in it and what it cost.
  *
  * @param rows its share of what really went in, pour by pour and material by material
+ * @param stepRows what steps took for it after it was poured
  * @param wasteKg its part of what was left in the bowls; null where that was not weighed
  * @param cost of its own body and work
  * @param total of that and of its parts
@@ -20,6 +21,7 @@ public record PieceUse(
     String colourway,
     String swatch,
     List<PieceRow> rows,
+    List<StepRow> stepRows,
     @Nullable BigDecimal wasteKg,
     PieceCost cost,
     List<PartUse> parts,
@@ -29,6 +31,9 @@ public record PieceUse(
   /** A piece that was joined into it, with what that cost, its own parts included. */
   public record PartUse(
       long pieceId, String product, String colourway, long pourId, BigDecimal total) {}
+
+  /** One material that a step took. */
+  public record StepRow(String material, BigDecimal massKg, @Nullable BigDecimal cost) {}
 
   /** One material of one pour. */
   public record PieceRow(

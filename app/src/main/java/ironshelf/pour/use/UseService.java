@@ -6,6 +6,7 @@ import ironshelf.core.piece.PieceCost;
 import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.material.StepStock;
 import ironshelf.piece.MouldReturns;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
@@ -59,6 +60,7 @@ public class UseService {
   private final MaterialService materials;
   private final ProductService products;
   private final PieceService pieces;
+  private final StepStock steps;
   private final MouldReturns returns;
   private final RecipeService recipes;
   private final Clock clock;
@@ -75,6 +77,7 @@ public class UseService {
       MaterialService materials,
       ProductService products,
       PieceService pieces,
+      StepStock steps,
       MouldReturns returns,
       RecipeService recipes,
       Clock clock,
@@ -86,6 +89,7 @@ public class UseService {
     this.materials = materials;
     this.products = products;
     this.pieces = pieces;
+    this.steps = steps;
     this.returns = returns;
     this.recipes = recipes;
     this.clock = clock;
@@ -218,6 +222,9 @@ public class UseService {
                         e.actualKg(),
                         drift(e.askedKg(), e.actualKg()),
                         e.cost()))
+            .toList(),
+        steps.of(List.of(pieceId)).getOrDefault(pieceId, List.of()).stream()
+            .map(t -> new PieceUse.StepRow(names.get(t.materialId()).name(), t.massKg(), t.cost()))
             .toList(),
         wasted,
         cost,

@@ -25,6 +25,9 @@ public record TargetReading(
   /** What is left of the fresh mass where nothing is known: 19.6 of 20.2 kg (common practice). */
   public static final double STARTING_RETENTION = 0.967;
 
+  /** The lightest of usual fresh mixes, so that a mould holds any, kg/m3 (common practice). */
+  private static final double ORDINARY_KG_M3 = 2_100;
+
   /**
    * @param targetKg dry, hardware included, over 0
    * @param mouldKg on the scale, 0 or more
@@ -68,6 +71,20 @@ public record TargetReading(
   public static double headKg(double targetKg, double hardwareKg) {
     // The same is refused here as for a reading.
     return of(targetKg, 0, hardwareKg, 1, 2).perPourKg();
+  }
+
+  /**
+   * How wide a six-sided head is, across its flats, to hold its mix: its dry mass over the starting
+   * retention, at a light mix's density, rounded up to whole millimetres (area of a regular hexagon:
+   * half the root of 3 times the width squared).
+   */
+  public static double headAcrossMm(double headKg, double headThicknessMm) {
+    new Findings()
+        .above("headKg", headKg, 0, Findings.MAX_MASS_KG)
+        .length("headThicknessMm", headThicknessMm)
+        .orRefuse();
+    double mm3 = headKg / STARTING_RETENTION / ORDINARY_KG_M3 * 1e9;
+    return Math.ceil(Math.sqrt(mm3 / headThicknessMm / (Math.sqrt(3) / 2)));
   }
 
   /** How long a handle must be cut: the grip, and into each head up to its boss. */

@@ -117,6 +117,8 @@ public enum FindingCode {
   ROUTE_IN_MOULD("route.inMould"),
   ROUTE_TWICE("route.twice"),
   ROUTE_NOT_SET("route.notSet"),
+  MATERIAL_UNKNOWN("material.unknown"),
+  ROUTE_MATERIALS_WAIT("route.materialsWait"),
   ROUTE_POURS("route.pours"),
   ROUTE_POUR_SEALED("route.pourSealed"),
   ROUTE_KEPT_IN("route.keptIn"),

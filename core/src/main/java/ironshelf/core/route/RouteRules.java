@@ -52,7 +52,12 @@ final class RouteRules {
               !kind.has(Effect.JOINS) && (step.parts() != null || step.mixKg() != null),
               FindingCode.PARTS_NO_JOIN,
               at + ".parts",
-              Map.of("value", i + 1));
+              Map.of("value", i + 1))
+          .addIf(
+              step.materials() != null && (kind.waits() || kind.has(Effect.POURS)),
+              FindingCode.ROUTE_MATERIALS_WAIT,
+              at + ".materials",
+              Map.of("value", kind.todo()));
     }
     if (!findings.isEmpty()) {
       return findings;

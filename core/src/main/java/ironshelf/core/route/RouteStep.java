@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param parts that a joining step takes; null where it takes none
  * @param mixKg of mix that joining takes for each piece, over 0 and up to 5 000; null where it
  *     takes none
+ * @param materials that it takes each time that it is done; null where it takes none
  */
 public record RouteStep(
     String step,
@@ -35,7 +36,8 @@ public record RouteStep(
     @Nullable SealedFaces faces,
     @WhenMissing("0") double gramsPerM2,
     @Nullable List<PartWanted> parts,
-    @Nullable Double mixKg) {
+    @Nullable Double mixKg,
+    @Nullable List<MaterialWanted> materials) {
 
   private static final double MOST_H = 10_000;
 
@@ -45,6 +47,7 @@ public record RouteStep(
     gapMin = Double.isNaN(gapMin) ? 0 : gapMin;
     gramsPerM2 = Double.isNaN(gramsPerM2) ? 0 : gramsPerM2;
     parts = parts == null || parts.isEmpty() ? null : parts;
+    materials = materials == null || materials.isEmpty() ? null : materials;
     station = station == null || station.isBlank() ? null : station.strip();
     Findings findings =
         new Findings()
@@ -59,6 +62,9 @@ public record RouteStep(
     if (parts != null) {
       findings.list("parts", parts, 50);
     }
+    if (materials != null) {
+      findings.list("materials", materials, 20);
+    }
     if (waitH != null) {
       findings.above("waitH", waitH, 0, MOST_H);
     }
@@ -70,6 +76,7 @@ public record RouteStep(
     }
     findings.orRefuse();
     parts = parts == null ? null : List.copyOf(parts);
+    materials = materials == null ? null : List.copyOf(materials);
   }
 
   /** A step that time does. */
@@ -83,7 +90,8 @@ public record RouteStep(
   }
 
   private static RouteStep plain(String step, double attendedMin, @Nullable Double waitH) {
-    return new RouteStep(step, attendedMin, waitH, null, null, 1, 0, null, null, 0, null, null);
+    return new RouteStep(
+        step, attendedMin, waitH, null, null, 1, 0, null, null, 0, null, null, null);
   }
 
   /** The same in a station. */
@@ -125,6 +133,7 @@ public record RouteStep(
         faces,
         gramsPerM2,
         taken,
-        kg);
+        kg,
+        materials);
   }
 }

@@ -94,6 +94,7 @@ public final class StartingRoutes {
         row.get("faces").isEmpty() ? null : SealedFaces.valueOf(upper(row.get("faces"))),
         number(row, "grams_per_m2"),
         null,
+        null,
         null);
   }
 

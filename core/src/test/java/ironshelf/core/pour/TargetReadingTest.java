@@ -195,4 +195,12 @@ class TargetReadingTest {
         .containsExactly(2.0, 2.0, 2.0);
     assertThat(BatchSplit.of(six, 2.0, null, 2).batches()).hasSize(3);
   }
+
+  /** By hand: 24 lb dry, 11.2575 kg wet, 5.361 L; 41 236 mm2 at 130 mm; 218.2 across. */
+  @Test
+  void aHeadIsAsWideAsItsMixNeeds() {
+    assertThat(TargetReading.headAcrossMm(24 * 0.45359237, 130)).isEqualTo(219);
+    assertThatThrownBy(() -> TargetReading.headAcrossMm(0, 130))
+        .isInstanceOf(RefusedException.class);
+  }
 }
