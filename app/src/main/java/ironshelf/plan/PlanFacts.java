@@ -349,6 +349,7 @@ class PlanFacts {
                       steps.from(
                           product,
                           route,
+                          current.get(product.id()).route(),
                           pour,
                           mould.cavities(),
                           setH,

@@ -28,11 +28,18 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
    * A product's steps from one of its pours on, until it is poured again.
    *
    * @param pour which of them, from 0
-   * @param setH until it comes out of its mould
+   * @param setH until it comes out of its mould, where its route does not say it
+   * @param own the route as it is kept, without the recipe's ages
    * @param mixMin of mixing that falls to one cast
    */
   List<PlanStep> from(
-      ProductView product, Route route, int pour, int cavities, double setH, double mixMin) {
+      ProductView product,
+      Route route,
+      Route own,
+      int pour,
+      int cavities,
+      double setH,
+      double mixMin) {
     List<PlanStep> steps = new ArrayList<>();
     double pourMin = Math.min(mixMin + product.minutesPerPiece() * cavities, minutesADay);
     // What is poured again has to be there.
@@ -50,7 +57,9 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
     for (int i = start + 1; i < end(route, start + 1); i++) {
       if (route.kind(i).has(Effect.SETS)) {
         // Setting counts from the pour, so that other waits in the mould are part of it.
-        steps.add(wait(route.kind(i).code(), Math.max(setH - waitedH, 1 / 60.0), null));
+        Double ownH = own.ownSetH(start);
+        double hours = ownH == null ? setH - waitedH : ownH;
+        steps.add(wait(route.kind(i).code(), Math.max(hours, 1 / 60.0), null));
         continue;
       }
       waitedH += i < out ? route.waitH(i) : 0;

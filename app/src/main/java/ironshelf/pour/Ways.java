@@ -3,6 +3,7 @@ package ironshelf.pour;
 import ironshelf.core.route.Gate;
 import ironshelf.core.route.Route;
 import ironshelf.core.route.Stand;
+import ironshelf.cure.CureService;
 import ironshelf.piece.LivePiece;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
@@ -66,6 +67,18 @@ public class Ways {
     public @Nullable Gate undone(LivePiece inMould) {
       Route way = way(inMould.routeId());
       return gate(inMould).filter(g -> g.stepNo() < way.demouldNo(inMould.stepNo())).orElse(null);
+    }
+
+    /** When what is in its mould may come out: as its route says, where it says so. */
+    public CureService.DemouldGate held(
+        @Nullable LivePiece piece, PourFacts poured, CureService.DemouldGate byAge) {
+      Double ownH =
+          piece == null ? null : routes.get(piece.routeId()).route().ownSetH(piece.stepNo());
+      if (ownH == null) {
+        return byAge;
+      }
+      Instant out = poured.pouredAt().plusSeconds(Math.round(ownH * 3_600));
+      return new CureService.DemouldGate(out, null, out);
     }
 
     public Stand stand(LivePiece piece, Instant now) {

@@ -76,10 +76,11 @@ class InMould {
     this.catalogue = catalogue;
   }
 
-  /** When what is in a cast may come out. */
-  CureService.DemouldGate gate(PourFacts pour) {
+  /** When what is in a cast may come out: as its route says, or at its recipe's age. */
+  CureService.DemouldGate gate(PourFacts pour, @Nullable LivePiece piece, Ways.Known known) {
     RecipeView recipe = recipes.recipe(pour.recipeId());
-    return cure.gate(pour.stays(), recipe.demouldAgeH(), recipe.greenUntilAgeH());
+    return known.held(
+        piece, pour, cure.gate(pour.stays(), recipe.demouldAgeH(), recipe.greenUntilAgeH()));
   }
 
   /** How a piece of each cast stands in its mould, by the cast. */
@@ -153,7 +154,10 @@ class InMould {
     RecipeView recipe = known.recipes.get(facts.recipeId());
     ColourwayView colourway = known.colourways.get(facts.colourwayId());
     CureService.DemouldGate gate =
-        known.gates.gate(facts.stays(), recipe.demouldAgeH(), recipe.greenUntilAgeH());
+        known.ways.held(
+            known.first(facts.castId()),
+            facts,
+            known.gates.gate(facts.stays(), recipe.demouldAgeH(), recipe.greenUntilAgeH()));
     int cavities = mould.cavities();
     int pieces = casts.size() * cavities;
     String place = place(facts);

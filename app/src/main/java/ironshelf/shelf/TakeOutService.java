@@ -91,7 +91,7 @@ public class TakeOutService {
           Map<Long, StepDone.Place> places = new HashMap<>();
           for (TakeOutRequest.TakenOut cast : request.casts()) {
             LivePiece piece = standing.get(cast.castId());
-            early |= takeOut(cast, piece == null ? null : known.undone(piece), request, at, ageH);
+            early |= takeOut(cast, piece, known, request, at, ageH);
             Route route = piece == null ? null : known.way(piece.routeId());
             int no = route == null ? 0 : route.demouldNo(piece.stepNo());
             step = route == null ? step : route.kind(no).code();
@@ -117,11 +117,13 @@ public class TakeOutService {
   /** Empties a copy; says whether that was early. */
   private boolean takeOut(
       TakeOutRequest.TakenOut taken,
-      @Nullable Gate undone,
+      @Nullable LivePiece piece,
+      Ways.Known known,
       TakeOutRequest request,
       Instant at,
       Map<Long, Double> ageH) {
     String earlyReason = request.earlyReason();
+    Gate undone = piece == null ? null : known.undone(piece);
     CastView cast = castings.cast(taken.castId());
     int wanted = pieces.countOf(cast.id());
     if (taken.pieces().size() != wanted) {
@@ -130,7 +132,7 @@ public class TakeOutService {
           Map.of("copy", cast.copyCode(), "wanted", wanted, "value", taken.pieces().size()));
     }
     PourFacts facts = pours.facts(List.of(cast.id())).get(cast.id());
-    CureService.DemouldGate gate = inMould.gate(facts);
+    CureService.DemouldGate gate = inMould.gate(facts, piece, known);
     List<WaitingLayer> missing = waiting.of(List.of(cast.id()));
     if (!missing.isEmpty() && earlyReason == null) {
       throw ProblemException.conflict(

@@ -36,6 +36,21 @@ record ShopApi(Page page) {
     return text.isEmpty() ? JSON.createObjectNode() : JSON.readTree(text);
   }
 
+  JsonNode put(String path, Object body, long seen) {
+    APIResponse answer =
+        page.request()
+            .put(
+                path,
+                RequestOptions.create()
+                    .setHeader("If-Match", "\"" + seen + "\"")
+                    .setHeader("Content-Type", "application/json")
+                    .setData(JSON.writeValueAsString(body)));
+    if (!answer.ok()) {
+      throw new AssertionError(path + ": " + answer.text());
+    }
+    return JSON.readTree(answer.text());
+  }
+
   /** The plan as it stays: not the one before, which is shown while another is worked out. */
   JsonNode plan() {
     JsonNode plan = get("/api/plan");

@@ -75,8 +75,8 @@ public record TargetReading(
 
   /**
    * How wide a six-sided head is, across its flats, to hold its mix: its dry mass over the starting
-   * retention, at a light mix's density, rounded up to whole millimetres (area of a regular hexagon:
-   * half the root of 3 times the width squared).
+   * retention, at a light mix's density, rounded up to whole millimetres (area of a regular
+   * hexagon: half the root of 3 times the width squared).
    */
   public static double headAcrossMm(double headKg, double headThicknessMm) {
     new Findings()

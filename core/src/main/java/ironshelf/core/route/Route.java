@@ -53,6 +53,21 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
     throw new IllegalStateException("a route takes its piece out");
   }
 
+  /**
+   * The hours that a route itself holds a piece in its mould, as where it is pressed and turned out
+   * at once; null where it is its recipe's age.
+   *
+   * @param fromStep at or before its setting
+   */
+  public @Nullable Double ownSetH(int fromStep) {
+    for (int i = fromStep; i < steps.size(); i++) {
+      if (kind(i).has(Effect.SETS)) {
+        return steps.get(i).waitH();
+      }
+    }
+    return null;
+  }
+
   /** Where it is poured, in order: the first, and each time that it goes back into a mould. */
   public List<Integer> pours() {
     return IntStream.range(0, steps.size()).filter(i -> kind(i).has(Effect.POURS)).boxed().toList();
