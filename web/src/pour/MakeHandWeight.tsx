@@ -25,7 +25,8 @@ export function MakeHandWeight({ targetKg, hardwareKg, acrossMm, thickMm }: Prop
   const { data: recipes } = useRecipes();
   const [key] = useState(newKey);
   const own = recipes?.[0]?.recipe;
-  const name = `Hand weight ${stopMass(targetKg)}`;
+  // A name is typed and searched for: its spaces are plain ones.
+  const name = `Hand weight ${stopMass(targetKg)}`.replace(/\s/g, ' ');
   const make = useMakeProduct();
   const press = async () => {
     const made = await make.mutateAsync({
