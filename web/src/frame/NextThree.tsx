@@ -2,9 +2,9 @@ import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
 import { counted, left } from '../kit/format';
 import { moment } from '../kit/style/time';
-import { gate, isDue, isLate, nextThree } from '../shelf/time';
+import { gate, isDue, isLate, isUrgent, nextThree } from '../shelf/time';
 import { type Group, useShelf } from '../shelf/useShelf';
-import { BOARDS, comesOut, stepWords } from '../shelf/words';
+import { BOARDS, comesOut, stepWords, warned } from '../shelf/words';
 import { useTemperatures } from '../cure/useTemperatures';
 import { useNow, useWorkshop } from '../workshop/useWorkshop';
 import { useCalls } from './useCalls';
@@ -75,7 +75,7 @@ export function NextThree() {
 
 function Tag({ group, now, first }: { group: Group; now: number; first: boolean }) {
   const due = isDue(group, now);
-  const alarm = due && first;
+  const alarm = (due || isUrgent(group)) && first;
   const remains = gate(group) - now;
   const words = stepWords(group);
   const pieces = counted(group.pieces, group.product);
@@ -84,11 +84,13 @@ function Tag({ group, now, first }: { group: Group; now: number; first: boolean 
     : `${words.charAt(0).toUpperCase()}${words.slice(1)}: ${pieces}`;
   const codes = group.casts.map((c) => c.copy).join(' ');
   const where = codes === '' ? BOARDS.find((b) => b.board === group.board)?.name : codes;
-  const detail = isLate(group, now)
-    ? `${where} · late`
-    : due
-      ? `${where} · ${group.next ? group.next.layerColourway : comesOut(group) ? 'goggles on' : group.colourway}`
-      : `${where} · ${moment(gate(group), now)}`;
+  const detail = isUrgent(group)
+    ? `${where} · ${warned(group)}: ${group.warnings[0]?.message ?? ''}`
+    : isLate(group, now)
+      ? `${where} · late`
+      : due
+        ? `${where} · ${group.next ? group.next.layerColourway : comesOut(group) ? 'goggles on' : group.colourway}`
+        : `${where} · ${moment(gate(group), now)}`;
   return (
     <Flex
       h="100%"

@@ -66,7 +66,13 @@ function StepKey({ group, onOpen }: { group: Group; onOpen: (group: Group) => vo
         what={stepWords(group)}
         whom={counted(group.pieces, group.product)}
         how={[group.colourway, group.casts.map((c) => c.copy).join(' ')]}
-      />
+      >
+        {group.warnings.map((w) => (
+          <Text key={w.code} as="span" display="block" color="oxide" fontWeight={600}>
+            {w.message}
+          </Text>
+        ))}
+      </Words>
     </button>
   );
 }

@@ -49,6 +49,11 @@ function Whole({ use }: { use: PieceUse }) {
         {piece.grade && !piece.scrapReason && ` · a ${piece.grade}`}
         {piece.scrapReason && ` · scrap: ${piece.scrapReason}`}
       </Text>
+      {use.firstDay.map((words) => (
+        <Text key={words} fontWeight={600} color="oxide">
+          {words}
+        </Text>
+      ))}
       {piece.joinedInto !== undefined && (
         <Text fontWeight={600}>
           It is a part of{' '}

@@ -10,6 +10,7 @@ import { useTitle } from '../kit/useTitle';
 import { draftOf, type StepDraft, stepOf } from './draft';
 import { OwnStep } from './OwnStep';
 import { RouteLineDrawing } from './RouteLineDrawing';
+import { TakeAlong } from './TakeAlong';
 import { StepRow } from './StepRow';
 import {
   type RoutePage as Page,
@@ -146,7 +147,10 @@ function Form({ page, kinds, keep }: FormProps) {
         </Flex>
       ))}
       {keep.isSuccess && !changed && (
-        <Text role="status">Kept; pieces on their way keep theirs.</Text>
+        <Box role="status">
+          <Text>Kept; pieces on their way keep theirs.</Text>
+          <TakeAlong productId={page.product.id} />
+        </Box>
       )}
       <FormEnd error={error} busy={busy}>
         Keep this route

@@ -4,7 +4,7 @@ import { halfWidth } from '../kit/outline';
 import { PieceRow } from '../kit/PieceRow';
 import { isDue, isLate } from './time';
 import type { Group } from './useShelf';
-import { has, when } from './words';
+import { has, warned, when } from './words';
 
 const Press = chakra('button');
 const MOST_DRAWN = 6;
@@ -48,6 +48,7 @@ export function GroupMark({ group, now, onPress }: Props) {
     !isLate(group, now);
   const codes = group.casts.map((c) => c.copy).join(' ');
   const bathed = group.board === 'bath';
+  const warning = warned(group);
   return (
     <Press
       type="button"
@@ -57,7 +58,7 @@ export function GroupMark({ group, now, onPress }: Props) {
       textAlign="center"
       cursor="pointer"
       _hover={{ bg: 'panel' }}
-      aria-label={`${group.product} ×${group.pieces}, ${group.colourway}, ${when(group, now)}`}
+      aria-label={`${group.product} ×${group.pieces}, ${group.colourway}, ${when(group, now)}${warning ? `, ${warning}` : ''}`}
     >
       <Box
         position="relative"
@@ -72,6 +73,20 @@ export function GroupMark({ group, now, onPress }: Props) {
             'repeating-linear-gradient(135deg, {colors.moss}, {colors.moss} 1px, transparent 1px, transparent 7px)',
         })}
       >
+        {warning && (
+          <Text
+            position="absolute"
+            bottom={0}
+            left={0}
+            bg="ground"
+            color="oxide"
+            textStyle="small"
+            fontWeight={600}
+            px={1}
+          >
+            {warning}
+          </Text>
+        )}
         {green && group.bestUntil && (
           <Text
             position="absolute"

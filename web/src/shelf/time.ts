@@ -33,10 +33,15 @@ export function spanOf(groups: Group[], now: number): { ms: number; label: strin
 }
 
 /** The next clocks, soonest first. */
+/** Whether it is harmed for ever where nobody acts. */
+export function isUrgent(group: Group): boolean {
+  return group.warnings.some((w) => w.code === 'cure.frost' || w.code === 'cure.hot');
+}
+
 export function nextThree(groups: Group[]): Group[] {
   return groups
     .filter((g) => g.gateAt !== undefined)
-    .sort((a, b) => gate(a) - gate(b))
+    .sort((a, b) => Number(isUrgent(b)) - Number(isUrgent(a)) || gate(a) - gate(b))
     .slice(0, 3);
 }
 

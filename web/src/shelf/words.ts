@@ -29,6 +29,18 @@ export function has(group: Group, effect: Effect): boolean {
 }
 
 /** Whether it comes out of its mould next. */
+const SHORT: Record<string, string> = {
+  'cure.frost': 'frost',
+  'cure.cold': 'cold',
+  'cure.warm': 'warm',
+  'cure.hot': 'too hot',
+};
+
+/** What a group is warned of, in a word; nothing where it is not. */
+export function warned(group: Group): string | undefined {
+  return group.warnings.map((w) => SHORT[w.code]).find(Boolean);
+}
+
 export const comesOut = (group: Group) => has(group, 'freesMould') && !group.next;
 
 /** What comes next with a group, and when. */

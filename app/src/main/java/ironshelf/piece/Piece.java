@@ -91,6 +91,14 @@ class Piece implements OfPour {
     this.ageAtOutH = ageH;
   }
 
+  long routeId() {
+    return routeId;
+  }
+
+  void goOn(long route) {
+    this.routeId = route;
+  }
+
   /** It goes into another cast; gives the one that it was in. */
   EarlierCast putInto(long cast, long actId) {
     EarlierCast before = new EarlierCast(id, castId, actId, demouldedAt, ageAtOutH);

@@ -105,6 +105,15 @@ interface PieceRepository extends JpaRepository<Piece, Long> {
       """)
   List<Piece> partsSince(long pieceId, long actId);
 
+  @Query(
+      """
+      select p from Piece p
+      where p.productId = :productId and p.routeId <> :routeId and p.readyAt is null
+        and p.scrapReason is null and p.sentAt is null and p.joinedInto is null
+      order by p.id
+      """)
+  List<Piece> onOtherRoutes(long productId, long routeId);
+
   List<Piece> findByJoinedStepIn(Collection<Long> stepIds);
 
   /** Ready first-grade pieces of a product that are no parts yet, the oldest first. */

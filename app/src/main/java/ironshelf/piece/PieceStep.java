@@ -50,6 +50,15 @@ class PieceStep {
     this.weighedWith = scale == null ? null : scale.with();
   }
 
+  /** The same at another place of a route. */
+  PieceStep at(int otherStepNo) {
+    PieceStep other =
+        new PieceStep(actId, pieceId, beforeId, new StepDone.Place(otherStepNo, round), null);
+    other.massKg = massKg;
+    other.weighedWith = weighedWith;
+    return other;
+  }
+
   Long id() {
     return id;
   }

@@ -28,6 +28,8 @@ import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import ironshelf.route.RouteService;
 import ironshelf.route.RouteView;
+import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.Comparator;
@@ -42,6 +44,9 @@ import org.springframework.stereotype.Component;
 @Component
 class InMould {
 
+  /** What its first day is warned of is history after it; the piece's page tells it. */
+  private static final Duration FIRST_DAY = Duration.ofDays(1);
+
   private final CastService castings;
   private final PourReader pours;
   private final ProductService products;
@@ -52,6 +57,7 @@ class InMould {
   private final Ways ways;
   private final CureWarnings warnings;
   private final Catalogue catalogue;
+  private final Clock clock;
 
   InMould(
       CastService castings,
@@ -63,7 +69,8 @@ class InMould {
       PieceService pieces,
       Ways ways,
       CureWarnings warnings,
-      Catalogue catalogue) {
+      Catalogue catalogue,
+      Clock clock) {
     this.castings = castings;
     this.pours = pours;
     this.products = products;
@@ -74,6 +81,7 @@ class InMould {
     this.ways = ways;
     this.warnings = warnings;
     this.catalogue = catalogue;
+    this.clock = clock;
   }
 
   /** When what is in a cast may come out: as its route says, or at its recipe's age. */
@@ -213,9 +221,11 @@ class InMould {
                         c.id(), c.version(), c.copyId(), c.copyCode(), cavities))
             .toList(),
         List.of(),
-        catalogue.views(
-            warnings.of(
-                known.gates.lookFor(facts.stays()), facts.stays(), recipe.strengthClass())));
+        facts.pouredAt().plus(FIRST_DAY).isAfter(clock.instant())
+            ? catalogue.views(
+                warnings.of(
+                    known.gates.lookFor(facts.stays()), facts.stays(), recipe.strengthClass()))
+            : List.of());
   }
 
   /** What the groups are named and drawn from, read once. */

@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param wasteKg its part of what was left in the bowls; null where that was not weighed
  * @param cost of its own body and work
  * @param total of that and of its parts
+ * @param firstDay what its first day after the last pour was too cold or too warm for, in words;
+ *     nothing while it lasts
  */
 public record PieceUse(
     PieceView piece,
@@ -26,7 +28,8 @@ public record PieceUse(
     PieceCost cost,
     List<PartUse> parts,
     BigDecimal total,
-    BigDecimal price) {
+    BigDecimal price,
+    List<String> firstDay) {
 
   /** A piece that was joined into it, with what that cost, its own parts included. */
   public record PartUse(

@@ -3,6 +3,8 @@ package ironshelf.pour.use;
 import static java.util.stream.Collectors.toSet;
 
 import ironshelf.core.piece.PieceCost;
+import ironshelf.cure.CureWarnings;
+import ironshelf.http.Catalogue;
 import ironshelf.http.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
@@ -10,6 +12,7 @@ import ironshelf.material.StepStock;
 import ironshelf.piece.MouldReturns;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
+import ironshelf.pour.PourFacts;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.PourTaken;
 import ironshelf.product.ProductService;
@@ -20,6 +23,7 @@ import ironshelf.store.UntilChanged;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -61,6 +65,8 @@ public class UseService {
   private final ProductService products;
   private final PieceService pieces;
   private final StepStock steps;
+  private final CureWarnings warnings;
+  private final Catalogue catalogue;
   private final MouldReturns returns;
   private final RecipeService recipes;
   private final Clock clock;
@@ -78,6 +84,8 @@ public class UseService {
       ProductService products,
       PieceService pieces,
       StepStock steps,
+      CureWarnings warnings,
+      Catalogue catalogue,
       MouldReturns returns,
       RecipeService recipes,
       Clock clock,
@@ -90,6 +98,8 @@ public class UseService {
     this.products = products;
     this.pieces = pieces;
     this.steps = steps;
+    this.warnings = warnings;
+    this.catalogue = catalogue;
     this.returns = returns;
     this.recipes = recipes;
     this.clock = clock;
@@ -230,7 +240,18 @@ public class UseService {
         cost,
         parts,
         parts.stream().map(PieceUse.PartUse::total).reduce(cost.total(), BigDecimal::add),
-        product.price());
+        product.price(),
+        firstDay(piece));
+  }
+
+  private List<String> firstDay(PieceView piece) {
+    PourFacts facts = pours.facts(List.of(piece.castId())).get(piece.castId());
+    if (facts == null || facts.pouredAt().plus(Duration.ofDays(1)).isAfter(clock.instant())) {
+      return List.of();
+    }
+    return warnings.of(facts.stays(), recipes.recipe(facts.recipeId()).strengthClass()).stream()
+        .map(w -> catalogue.say(w.code().text() + ".past", "", w.params()))
+        .toList();
   }
 
   private static PieceUse.PartUse part(PieceUse use) {

@@ -68,6 +68,22 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
     return null;
   }
 
+  /**
+   * Where a piece stands here that had a step done to it on another route: at the same kind of
+   * step, the so-manieth of it; nowhere where this has none. Steps before it that this route has
+   * besides are not asked for.
+   */
+  public Optional<Integer> placeOf(Route before, int stepNo) {
+    String code = before.steps.get(stepNo).step();
+    long which =
+        before.steps.subList(0, stepNo).stream().filter(s -> s.step().equals(code)).count();
+    return IntStream.range(0, steps.size())
+        .filter(i -> steps.get(i).step().equals(code))
+        .skip(which)
+        .boxed()
+        .findFirst();
+  }
+
   /** Where it is poured, in order: the first, and each time that it goes back into a mould. */
   public List<Integer> pours() {
     return IntStream.range(0, steps.size()).filter(i -> kind(i).has(Effect.POURS)).boxed().toList();
