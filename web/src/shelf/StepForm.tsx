@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { messageOf, Problem } from '../api/client';
 import { PhotoField, sendPhoto } from '../photo/PhotoField';
-import { plural } from '../kit/format';
 import { MomentField } from '../kit/MomentField';
 import { moment, momentIn } from '../kit/style/time';
 import { useReader } from '../kit/quantity';
@@ -11,6 +10,7 @@ import { QuantityField } from '../kit/QuantityField';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { hasParts, PartsLine } from './PartsLine';
+import { type Graded, GradeChoice, gradeWords, useTarget } from './GradeChoice';
 import { ScrapForm } from './ScrapForm';
 import { StepAdvice } from './StepAdvice';
 import { isDue } from './time';
@@ -35,6 +35,10 @@ export function StepForm({ group, now, onDone }: Props) {
   const [overfull, setOverfull] = useState(false);
   const [photo, setPhoto] = useState<Blob>();
   const [wrong, setWrong] = useState<unknown>();
+  const target = useTarget(has(group, 'grades') ? group.productId : undefined);
+  const [said, setSaid] = useState<Graded>();
+  // What is sold by its mass is graded by it, unless somebody says otherwise.
+  const grade = said ?? (target ? '' : 'first');
   const step = useStep();
   const read = useReader();
   const due = isDue(group, now);
@@ -57,7 +61,7 @@ export function StepForm({ group, now, onDone }: Props) {
         ...(note.trim() !== '' && { note: note.trim() }),
         ...(overfull && { overfull }),
         ...(leaving && { leftOut: true }),
-        ...(has(group, 'grades') && !leaving && { grade: 'first' as const }),
+        ...(has(group, 'grades') && !leaving && grade !== '' && { grade }),
       });
       if (photo) {
         await sendPhoto(done.actId, photo);
@@ -109,6 +113,7 @@ export function StepForm({ group, now, onDone }: Props) {
             <MomentField label="done, if not now," text={doneAt} onText={setDoneAt} />
           </Box>
         </Flex>
+        {target && !leaving && <GradeChoice grade={grade} onGrade={setSaid} target={target} />}
         <PhotoField photo={photo} onPhoto={setPhoto} />
         {wrong !== undefined && (
           <Text role="alert" color="oxide" fontWeight={600} my={3}>
@@ -129,7 +134,7 @@ export function StepForm({ group, now, onDone }: Props) {
             {leaving
               ? `Leave out: ${words}, ${some || group.pieces}`
               : has(group, 'grades')
-                ? `${plural(some || group.pieces, 'first')}`
+                ? gradeWords(grade, some || group.pieces)
                 : `Done: ${words}, ${some || group.pieces}`}
           </Key>
           {!has(group, 'ends') && (

@@ -5,11 +5,13 @@ import static java.util.stream.Collectors.toSet;
 
 import ironshelf.act.ActService;
 import ironshelf.copy.CastService;
+import ironshelf.core.route.Effect;
 import ironshelf.core.route.Gate;
 import ironshelf.core.route.Route;
 import ironshelf.core.route.StepKind;
 import ironshelf.http.ProblemException;
 import ironshelf.material.StepStock;
+import ironshelf.piece.Grade;
 import ironshelf.piece.LivePiece;
 import ironshelf.piece.OnScale;
 import ironshelf.piece.PieceService;
@@ -20,6 +22,8 @@ import ironshelf.piece.StepLedger;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.Ways;
 import ironshelf.product.StepMaterials;
+import ironshelf.product.Target;
+import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -138,8 +142,8 @@ public class StepService {
     if (!Boolean.TRUE.equals(request.overfull())) {
       room.refuseOverfull(live, known, gates, at);
     }
-    if (request.grade() != null) {
-      asked.keySet().forEach(id -> ledger.grade(id, request.grade()));
+    if (kind.has(Effect.GRADES) && !Boolean.TRUE.equals(request.leftOut())) {
+      grade(live, asked, request, known);
     }
     Map<Long, StepDone.Place> places = new HashMap<>();
     gates.forEach((id, gate) -> places.put(id, new StepDone.Place(gate.stepNo(), gate.round())));
@@ -174,6 +178,36 @@ public class StepService {
       ages.keepReady(ready, known, at);
     }
     return act;
+  }
+
+  /** As a person says; where nobody does, by what it is sold by: off its tolerance is a second. */
+  private void grade(
+      List<LivePiece> live,
+      Map<Long, StepRequest.StepPiece> asked,
+      StepRequest request,
+      Ways.Known known) {
+    Map<Long, BigDecimal> massKg = new HashMap<>();
+    pieces
+        .byIds(live.stream().map(LivePiece::id).toList())
+        .forEach(p -> massKg.put(p.id(), p.massKg()));
+    for (LivePiece piece : live) {
+      Grade said = request.grade();
+      Double now = requireNonNull(asked.get(piece.id())).massKg();
+      BigDecimal before = massKg.get(piece.id());
+      Double kg = now != null ? now : before == null ? null : Double.valueOf(before.doubleValue());
+      ledger.grade(
+          piece.id(),
+          said != null ? said : byMass(known.products().get(piece.productId()).target(), kg));
+    }
+  }
+
+  private static Grade byMass(@Nullable Target target, @Nullable Double kg) {
+    boolean off =
+        target != null
+            && kg != null
+            && target.toleranceKg() > 0
+            && Math.abs(kg - target.massKg()) > target.toleranceKg();
+    return off ? Grade.SECOND : Grade.FIRST;
   }
 
   /** What each piece takes of each material. */

@@ -9,7 +9,6 @@ import com.microsoft.playwright.options.AriaRole;
 import ironshelf.e2e.Workshop.Us;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -25,21 +24,23 @@ import tools.jackson.databind.JsonNode;
 class PartsJourneyTest {
 
   private static final String BATH = "Garden bath";
+  private static final Double[] NOT_WEIGHED = {null};
 
   @Test
   void aGardenBathFromItsOrderToItsParcel(@Us RunningApp app, Browser browser) {
     Page page = browser.open(app, "/");
     ShopApi shop = new ShopApi(page);
-    make(shop, "Drop", "cup-with-lid", 6);
-    make(shop, "Column", "vase", 1);
-    make(shop, "Foot", "bowl", 1);
-    make(shop, BATH, "bowl", 1);
+    Making making = new Making(shop);
+    making.make("Drop", "cup-with-lid", 6);
+    making.make("Column", "vase", 1);
+    making.make("Foot", "bowl", 1);
+    making.make(BATH, "bowl", 1);
     // Pressed and turned out at once; cured under cover.
-    route(shop, "Drop", "pour|set:0.02|demould|wrap:24|brush");
-    route(shop, "Column", "pour|set|demould|brush");
-    route(shop, "Foot", "pour|set|demould|brush");
-    page.navigate("/products/" + id(shop, BATH) + "/route");
-    bathRoute(shop);
+    making.route("Drop", "pour|set:0.02|demould|wrap:24|brush");
+    making.route("Column", "pour|set|demould|brush");
+    making.route("Foot", "pour|set|demould|brush");
+    page.navigate("/products/" + making.id(BATH) + "/route");
+    bathRoute(making);
     page.reload();
     assertThat(page.getByLabel("takes", new Page.GetByLabelOptions().setExact(true)).first())
         .hasValue("6");
@@ -56,10 +57,10 @@ class PartsJourneyTest {
     assertThat(pieces(plan, "Foot")).isEqualTo(1);
     assertThat(shop.get("/api/needs").path("materials")).isNotEmpty();
 
-    List<Long> drops = partsOf(shop, "Drop", 6, 0.1);
-    next(shop, drops, 25);
-    next(shop, partsOf(shop, "Column", 1, 80), 0);
-    next(shop, partsOf(shop, "Foot", 1, 80), 0);
+    List<Long> drops = making.takenOut("Drop", 0.1, new Double[6]);
+    making.next(drops, 25);
+    making.next(making.takenOut("Column", 80, NOT_WEIGHED), 0);
+    making.next(making.takenOut("Foot", 80, NOT_WEIGHED), 0);
 
     // The basin, poured for the order by the plan's own sheet.
     pourForTheOrder(shop, order);
@@ -148,38 +149,8 @@ class PartsJourneyTest {
     assertThat(page).hasURL(Pattern.compile("/pours/\\d+"));
   }
 
-  private static void make(ShopApi shop, String name, String shape, int copies) {
-    shop.post(
-        "/api/set-up/product",
-        Map.of("name", name, "shape", shape, "mix", "sand-cement", "copies", copies));
-  }
-
-  private static long id(ShopApi shop, String product) {
-    return shop.product(product).path("product").path("id").asLong();
-  }
-
-  /** Sets a route in few words through the application's own door. */
-  private static void route(ShopApi shop, String product, String words) {
-    List<Map<String, Object>> steps = new ArrayList<>();
-    for (String word : words.split("\\|", -1)) {
-      String[] parts = word.split(":", -1);
-      steps.add(
-          parts.length > 1
-              ? Map.of("step", parts[0], "waitH", Double.valueOf(parts[1]))
-              : Map.of("step", parts[0]));
-    }
-    put(shop, product, steps);
-  }
-
-  private static void put(ShopApi shop, String product, List<Map<String, Object>> steps) {
-    String path = "/api/products/" + id(shop, product) + "/route";
-    long seen = shop.get(path).path("route").path("id").asLong();
-    shop.put(path, Map.of("steps", steps), seen);
-  }
-
-  private static void bathRoute(ShopApi shop) {
-    put(
-        shop,
+  private static void bathRoute(Making making) {
+    making.put(
         BATH,
         List.of(
             Map.of("step", "pour"),
@@ -193,7 +164,7 @@ class PartsJourneyTest {
                 "mixKg",
                 0.3,
                 "parts",
-                List.of(Map.of("productId", id(shop, "Drop"), "quantity", 6))),
+                List.of(Map.of("productId", making.id("Drop"), "quantity", 6))),
             Map.of("step", "wrap", "waitH", 168),
             Map.of(
                 "step",
@@ -204,8 +175,8 @@ class PartsJourneyTest {
                 0.5,
                 "parts",
                 List.of(
-                    Map.of("productId", id(shop, "Column"), "quantity", 1),
-                    Map.of("productId", id(shop, "Foot"), "quantity", 1))),
+                    Map.of("productId", making.id("Column"), "quantity", 1),
+                    Map.of("productId", making.id("Foot"), "quantity", 1))),
             Map.of("step", "wrap", "waitH", 24),
             Map.of("step", "brush", "times", 2, "gapMin", 1440),
             Map.of("step", "pack")));
@@ -245,51 +216,6 @@ class PartsJourneyTest {
       pieces += cast.path("product").asString().equals(product) ? cast.path("pieces").asInt() : 0;
     }
     return pieces;
-  }
-
-  /** Pours parts and takes them out when it is time. */
-  private static List<Long> partsOf(ShopApi shop, String product, int count, double hours) {
-    shop.pour(product, count);
-    shop.forward(hours);
-    List<Map<String, Object>> casts = new ArrayList<>();
-    for (JsonNode group : shop.get("/api/shelf").path("groups")) {
-      if (group.path("product").asString().equals(product)) {
-        for (JsonNode cast : group.path("casts")) {
-          casts.add(
-              Map.of(
-                  "castId", cast.path("id").asLong(),
-                  "version", cast.path("version").asLong(),
-                  "pieces", List.of(Map.of())));
-        }
-      }
-    }
-    shop.post("/api/shelf/take-out", Map.of("casts", casts));
-    List<Long> ids = new ArrayList<>();
-    shop.get("/api/shelf/acts").get(0).path("pieceIds").forEach(p -> ids.add(p.asLong()));
-    return ids;
-  }
-
-  /** Does the next step of pieces after so many hours. */
-  private static void next(ShopApi shop, List<Long> ids, double hours) {
-    if (hours > 0) {
-      shop.forward(hours);
-    }
-    for (JsonNode group : shop.get("/api/shelf").path("groups")) {
-      for (JsonNode own : group.path("pieceIds")) {
-        if (own.asLong() == ids.get(0)) {
-          shop.post(
-              "/api/shelf/steps",
-              Map.of(
-                  "pieces",
-                  ids.stream().map(id -> Map.of("id", id)).toList(),
-                  "stepNo",
-                  group.path("stepNo").asInt(),
-                  "round",
-                  group.path("round").asInt()));
-          return;
-        }
-      }
-    }
   }
 
   private static void pourForTheOrder(ShopApi shop, long order) {
