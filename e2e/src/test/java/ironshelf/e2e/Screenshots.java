@@ -15,7 +15,6 @@ final class Screenshots {
     Path folder = Path.of(args[0]);
     Map<String, String> pages = new LinkedHashMap<>();
     pages.put("shelf", "/");
-    pages.put("shelf-dark", "/");
     pages.put("next", "/next");
     pages.put("route", "/products/1/route");
     pages.put("orders", "/orders");
@@ -30,8 +29,10 @@ final class Screenshots {
     pages.put("set-up", "/set-up/shape");
     pages.put("product", "/products/1");
     pages.put("pour-sheet", "/pour/sheet?fills=1-0-5.6.7&colourway=2");
-    pages.put("open-pours", "/pour");
     pages.put("lettering", "/moulds/8/lettering");
+    // What these make stands in no picture before them.
+    pages.put("parts", "/products");
+    pages.put("pairs", "/products");
     Map<String, String> us = new LinkedHashMap<>();
     us.put("bench-short-us", "/pour/sheet?fills=1-0-5.6.7.8&colourway=2");
     try (Browser browser = new Browser()) {
@@ -54,10 +55,6 @@ final class Screenshots {
           page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
           // Sums follow the data they are asked for with.
           page.waitForTimeout(1_500);
-          if (name.equals("shelf-dark")) {
-            page.getByText("night", new Page.GetByTextOptions().setExact(true)).click();
-            page.waitForTimeout(500);
-          }
           if (name.startsWith("pour-sheet")) {
             page.getByText("To the bench").click();
             page.getByText("Done, go on").click();
@@ -84,6 +81,14 @@ final class Screenshots {
             page.getByLabel("to be stamped, line by line").fill("Welcome\nhome");
             page.waitForTimeout(800);
           }
+          if (name.equals("parts")) {
+            page.navigate("/products/" + gardenBath(new Making(new ShopApi(page))) + "/route");
+            page.waitForTimeout(2_500);
+          }
+          if (name.equals("pairs")) {
+            page.navigate("/products/" + plates(new Making(new ShopApi(page))) + "/sets");
+            page.waitForTimeout(2_500);
+          }
           if (name.equals("inspect")) {
             page.getByText("Pinholes").first().click();
             page.getByLabel("Where it is on the piece")
@@ -93,5 +98,45 @@ final class Screenshots {
           page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
           page.close();
         });
+  }
+
+  /** A basin that takes six drops, and a week later a column. */
+  private static long gardenBath(Making making) {
+    making.make("Drop", "cup-with-lid", 6);
+    making.make("Column", "vase", 1);
+    making.make("Garden bath", "bowl", 1);
+    making.put(
+        "Garden bath",
+        List.of(
+            Map.of("step", "pour"),
+            Map.of("step", "set"),
+            Map.of("step", "demould"),
+            Map.of(
+                "step",
+                "join",
+                "mixKg",
+                0.3,
+                "parts",
+                List.of(Map.of("productId", making.id("Drop"), "quantity", 6))),
+            Map.of("step", "wrap", "waitH", 168),
+            Map.of(
+                "step",
+                "join",
+                "mixKg",
+                0.5,
+                "parts",
+                List.of(Map.of("productId", making.id("Column"), "quantity", 1))),
+            Map.of("step", "brush", "times", 2, "gapMin", 1440),
+            Map.of("step", "pack")));
+    return making.id("Garden bath");
+  }
+
+  /** Seven plates of which three pairs are alike. */
+  private static long plates(Making making) {
+    making.make("Bore plate", "plate", 7);
+    making.route("Bore plate", "pour|set|demould|brush");
+    making.next(
+        making.takenOut("Bore plate", 80, 20.00, 20.62, 20.03, 20.60, 19.71, 20.31, 20.36), 0);
+    return making.id("Bore plate");
   }
 }
