@@ -14,6 +14,7 @@ const cups = {
   product: 'Tea-light cup',
   colourway: 'Slate',
   casts: [{ copy: 'T1' }],
+  warnings: [{ code: 'cure.frost', message: 'It will be −2 °C.' }],
 } as unknown as Group;
 const visit = (casts: number[]) =>
   ({ at: '2027-03-01T10:00', casts, colourway: 'Chalk', lacks: ['chalk pigment'] }) as Visit;

@@ -7,7 +7,7 @@ import { MeasureField } from '../kit/MeasureField';
 import { Failed, Loading } from '../kit/States';
 import { bareEntry } from '../kit/style/entry';
 import { valueIn } from '../kit/style/read';
-import { mass } from '../kit/style/units';
+import { benchMass } from '../kit/style/bench';
 import { TextField } from '../kit/TextField';
 import { plural } from '../kit/format';
 import { useTitle } from '../kit/useTitle';
@@ -112,17 +112,17 @@ function Sets({ sheet }: { sheet: ProductSheet }) {
                   <Link className="plain-link" to={`/pieces/${piece.id}`}>
                     {piece.id}
                   </Link>{' '}
-                  <b>{mass(piece.massKg)}</b>
+                  <b>{benchMass(piece.massKg)}</b>
                 </Text>
               ))}
               <Text color="quiet">
-                {colourOf(set.items[0]?.shade ?? '')?.name}, {mass(set.spreadKg)} apart
+                {colourOf(set.items[0]?.shade ?? '')?.name}, {benchMass(set.spreadKg)} apart
               </Text>
             </Flex>
           ))}
           {data.left.length > 0 && (
             <Text mt={3} color="quiet">
-              Left over: {data.left.map((p) => `${p.id} (${mass(p.massKg)})`).join(', ')}
+              Left over: {data.left.map((p) => `${p.id} (${benchMass(p.massKg)})`).join(', ')}
             </Text>
           )}
         </>

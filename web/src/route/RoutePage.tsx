@@ -10,8 +10,9 @@ import { useTitle } from '../kit/useTitle';
 import { draftOf, type StepDraft, stepOf } from './draft';
 import { OwnStep } from './OwnStep';
 import { RouteLineDrawing } from './RouteLineDrawing';
-import { TakeAlong } from './TakeAlong';
 import { StepRow } from './StepRow';
+import { TakeAlong } from './TakeAlong';
+import { Takes } from './Takes';
 import {
   type RoutePage as Page,
   useKeepRoute,
@@ -97,6 +98,7 @@ function Form({ page, kinds, keep }: FormProps) {
       {/* Stays in sight while the steps below change it. */}
       <Box position="sticky" top={0} zIndex={1} bg="ground" pb={2}>
         <RouteLineDrawing line={line.data ?? page.line} />
+        <Takes steps={steps} kinds={kinds} />
       </Box>
       {line.error && (
         <Text role="alert" color="oxide" fontWeight={600}>
