@@ -33,7 +33,11 @@ describe('tasks one after the other', () => {
       { at: NOW + 3_600_000, minutes: 9.4, late: false, visit: visit([0]) },
     ];
     show(<TaskList tasks={tasks} fit={1} now={NOW} plan={plan} onOpen={opened} onWash={vi.fn()} />);
-    fireEvent.click(screen.getByRole('button', { name: 'take out 6 Tea-light cups, Slate, T1' }));
+    fireEvent.click(
+      screen.getByRole('button', {
+        name: /^take out 6 Tea-light cups, Slate, T1.*It will be −2 °C/,
+      }),
+    );
     expect(opened).toHaveBeenCalledWith(cups);
     const pour = screen.getByRole('link', { name: /^pour 1 Ripple bowl, Chalk, R7/ });
     expect(pour).toHaveAttribute('href', '/pour/sheet?fills=4-11-7&colourway=2');

@@ -7,7 +7,7 @@ const HOUR = 3_600_000;
 
 function group(key: string, hours: number, board: Group['board'] = 'wet'): Group {
   const gateAt = board === 'ready' ? undefined : new Date(NOW + hours * HOUR).toISOString();
-  return { key, board, gateAt, pieces: 1, casts: [] } as unknown as Group;
+  return { key, board, gateAt, pieces: 1, casts: [], warnings: [] } as unknown as Group;
 }
 
 describe('place', () => {
