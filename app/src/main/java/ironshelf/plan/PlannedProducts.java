@@ -1,0 +1,167 @@
+package ironshelf.plan;
+
+import ironshelf.core.material.Role;
+import ironshelf.core.plan.PlanRequest.PlanProduct;
+import ironshelf.core.recipe.Ingredient;
+import ironshelf.core.route.Route;
+import ironshelf.cure.CureService;
+import ironshelf.http.ProblemException;
+import ironshelf.mould.DrawnMould;
+import ironshelf.product.ProductService;
+import ironshelf.product.ProductView;
+import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.RecipeView;
+import ironshelf.route.RouteService;
+import ironshelf.route.RouteView;
+import ironshelf.station.StationService;
+import ironshelf.workshop.WorkshopView;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Products as the plan sees them: their colours, and their routes as work and waits. */
+@Component
+class PlannedProducts {
+
+  private final ProductService products;
+  private final RecipeService recipes;
+  private final RouteService routes;
+  private final StationService stations;
+  private final CureService cure;
+
+  PlannedProducts(
+      ProductService products,
+      RecipeService recipes,
+      RouteService routes,
+      StationService stations,
+      CureService cure) {
+    this.products = products;
+    this.recipes = recipes;
+    this.routes = routes;
+    this.stations = stations;
+    this.cure = cure;
+  }
+
+  /** All of them as they are at a moment. */
+  Known at(WorkshopView shop, Instant now) {
+    return new Known(shop, now);
+  }
+
+  /** What is read once for a plan. */
+  final class Known {
+    private final WorkshopView shop;
+    private final Instant now;
+    private final Map<Long, ProductView> all = products.all();
+    private final Map<Long, ColourwayView> colourways = recipes.allColourways();
+    private final InMouldStays stays = InMouldStays.of(stations.all());
+    private final Map<Long, RouteView> current = routes.allCurrent();
+    private final Map<Long, RecipeView> latest = recipes.allLatest();
+    private final Map<Long, String> binders = new HashMap<>();
+    private final CureService.Gates gates = cure.gates();
+
+    Known(WorkshopView shop, Instant now) {
+      this.shop = shop;
+      this.now = now;
+    }
+
+    Map<Long, ProductView> all() {
+      return all;
+    }
+
+    Map<Long, ColourwayView> colourways() {
+      return colourways;
+    }
+
+    boolean isPlannable(long productId, Map<String, List<Long>> inUse) {
+      ProductView product = all.get(productId);
+      return product != null
+          && current.containsKey(productId)
+          && inUse.containsKey(PlanKeys.mould(product.mouldId()));
+    }
+
+    /** A product's route with its recipe's own waits filled in; null where it has none. */
+    @Nullable Route route(long productId) {
+      RouteView own = current.get(productId);
+      if (own == null) {
+        return null;
+      }
+      RecipeView recipe = latest.get(all.get(productId).recipeId());
+      return own.route().withAges(recipe.demouldAgeH(), recipe.sealAfterH());
+    }
+
+    Route known(PlanFacts.Wanted wanted) {
+      Route route = route(wanted.productId());
+      if (route == null) {
+        throw ProblemException.conflict("product.noRoute", Map.of());
+      }
+      return route;
+    }
+
+    /** Whether what goes another route than new ones is poured as often as they are. */
+    boolean isPouredAlike(Begun.Whole whole) {
+      return whole.route().pours().size() == known(whole.product()).pours().size();
+    }
+
+    /** A product at each of its pours. */
+    List<PlanProduct> products(
+        PlanFacts.Wanted wanted,
+        Map<Long, DrawnMould> drawn,
+        Map<String, List<Long>> inUse,
+        PlanSteps steps) {
+      ProductView product = all.get(wanted.productId());
+      ColourwayView colourway = colourways.get(wanted.colourwayId());
+      RecipeView recipe = latest.get(product.recipeId());
+      DrawnMould mould = drawn.get(product.mouldId());
+      Route route = known(wanted);
+      Instant out =
+          gates
+              .gate(stays.from(now, route), recipe.demouldAgeH(), recipe.greenUntilAgeH())
+              .readyAt();
+      double setH = Math.max(1 / 60.0, Duration.between(now, out).toMinutes() / 60.0);
+      int copies = inUse.getOrDefault(PlanKeys.mould(mould.id()), List.of()).size();
+      double castsABatch =
+          Math.max(1, Math.min(copies, Math.floor(shop.mixerL() / mould.capacityL())));
+      int pours = route.pours().size();
+      return IntStream.range(0, pours)
+          .mapToObj(
+              pour ->
+                  new PlanProduct(
+                      PlanKeys.product(wanted.key(), pour, pours),
+                      PlanKeys.mould(mould.id()),
+                      // Alike only where one mix is: another recipe's colour is another.
+                      colourway.name() + " of " + recipe.name(),
+                      darkness(colourway.swatch()),
+                      binders.computeIfAbsent(recipe.id(), this::binder),
+                      steps.from(
+                          product,
+                          route,
+                          current.get(product.id()).route(),
+                          pour,
+                          mould.cavities(),
+                          setH,
+                          recipe.mixMin() / castsABatch)))
+          .toList();
+    }
+
+    private @Nullable String binder(long recipeId) {
+      return recipes.mix(recipeId, null).recipe().ingredients().stream()
+          .filter(i -> i.role() == Role.BINDER)
+          .map(Ingredient::name)
+          .findFirst()
+          .orElse(null);
+    }
+  }
+
+  /** 0 for white, 100 for black, by luma (ITU-R BT.709). */
+  private static double darkness(String swatch) {
+    int rgb = Integer.parseInt(swatch.substring(1), 16);
+    double luma = 0.2126 * (rgb >> 16 & 0xff) + 0.7152 * (rgb >> 8 & 0xff) + 0.0722 * (rgb & 0xff);
+    return Math.rint(100 - luma / 2.55);
+  }
+}
