@@ -11,7 +11,20 @@ export interface LayerDraft {
   wait: string;
   withoutFibre: boolean;
   again: boolean;
+  /** The mould that it is put into; empty: the product's own. */
+  mouldId: string;
 }
+
+/** One of which nothing is said yet. */
+export const NO_LAYER: LayerDraft = {
+  name: '',
+  colourwayId: '',
+  share: '0',
+  wait: '0',
+  withoutFibre: false,
+  again: false,
+  mouldId: '',
+};
 
 /** The colour that was ordered. */
 export const ORDERED = '';
@@ -19,12 +32,13 @@ export const ORDERED = '';
 interface Props {
   layers: LayerDraft[];
   colourways: Colourway[];
+  moulds: (readonly [string, string])[];
   onLayers: (layers: LayerDraft[]) => void;
   problemOf: (field: string) => string | undefined;
 }
 
 /** The layers of a product: colours by share, a face and its back, two heads. */
-export function LayerRows({ layers, colourways, onLayers, problemOf }: Props) {
+export function LayerRows({ layers, colourways, moulds, onLayers, problemOf }: Props) {
   const set = (row: number, part: Partial<LayerDraft>) =>
     onLayers(layers.map((l, i) => (i === row ? { ...l, ...part } : l)));
   return (
@@ -90,26 +104,20 @@ export function LayerRows({ layers, colourways, onLayers, problemOf }: Props) {
               <Checkbox.Label>put back into a mould for it</Checkbox.Label>
             </Checkbox.Root>
           )}
+          {layer.again && (
+            <Box w="210px">
+              <Choice
+                label="into"
+                value={layer.mouldId}
+                options={[['', 'the same mould'] as const, ...moulds]}
+                onValue={(mouldId) => set(row, { mouldId })}
+              />
+            </Box>
+          )}
         </Flex>
       ))}
       <Flex gap={3}>
-        <Key
-          onClick={() =>
-            onLayers([
-              ...layers,
-              {
-                name: '',
-                colourwayId: ORDERED,
-                share: '0',
-                wait: '0',
-                withoutFibre: false,
-                again: false,
-              },
-            ])
-          }
-        >
-          Add a layer
-        </Key>
+        <Key onClick={() => onLayers([...layers, NO_LAYER])}>Add a layer</Key>
         {layers.length > 1 && <Key onClick={() => onLayers(layers.slice(0, -1))}>One less</Key>}
       </Flex>
     </Box>

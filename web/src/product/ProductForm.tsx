@@ -8,7 +8,7 @@ import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
 import { useMoulds } from '../mould/useMoulds';
 import { useRecipes } from '../recipe/useRecipes';
-import { type LayerDraft, LayerRows, ORDERED } from './LayerRows';
+import { type LayerDraft, LayerRows, NO_LAYER, ORDERED } from './LayerRows';
 import { ProductPicture } from './ProductPicture';
 import { SoldIn } from './SoldIn';
 import type { ProductRequest } from './useProducts';
@@ -62,6 +62,7 @@ export function ProductForm({ start, saveWords, save }: Props) {
         waitH: number(l.wait),
         withoutFibre: l.withoutFibre,
         ...(l.again && { again: true }),
+        ...(l.again && l.mouldId !== '' && { mouldId: Number(l.mouldId) }),
       })),
       ...(massKg !== undefined && {
         target: { massKg, toleranceKg: toleranceKg ?? 0, hardwareKg: hardwareKg ?? 0 },
@@ -69,6 +70,7 @@ export function ProductForm({ start, saveWords, save }: Props) {
     });
   };
   const choose = 'choose one';
+  const mouldNames = (moulds?.items ?? []).map((m) => [String(m.id), m.name] as const);
   return (
     <form
       onSubmit={(e) => {
@@ -82,10 +84,7 @@ export function ProductForm({ start, saveWords, save }: Props) {
           <Choice
             label="mould"
             value={mouldId}
-            options={[
-              ['', choose] as const,
-              ...(moulds?.items ?? []).map((m) => [String(m.id), m.name] as const),
-            ]}
+            options={[['', choose] as const, ...mouldNames]}
             onValue={setMouldId}
             problem={problemOf('mouldId')}
           />
@@ -136,6 +135,7 @@ export function ProductForm({ start, saveWords, save }: Props) {
       <LayerRows
         layers={layers}
         colourways={colourways}
+        moulds={mouldNames}
         onLayers={setLayers}
         problemOf={problemOf}
       />
@@ -177,17 +177,9 @@ function draftsOf(start: ProductRequest): LayerDraft[] {
         wait: String(l.waitH ?? 0),
         withoutFibre: l.withoutFibre ?? false,
         again: l.again ?? false,
+        mouldId: l.mouldId === undefined ? '' : String(l.mouldId),
       }))
-    : [
-        {
-          name: 'whole',
-          colourwayId: ORDERED,
-          share: '100',
-          wait: '0',
-          withoutFibre: false,
-          again: false,
-        },
-      ];
+    : [{ ...NO_LAYER, name: 'whole', share: '100' }];
 }
 
 function massText(massKg: number | undefined): string {

@@ -185,14 +185,14 @@ class DemoCatalogue {
             neat,
             "22.00",
             1.5,
-            new ProductLayer("tide", slate.id(), 40, 0, false, null)),
+            new ProductLayer("tide", slate.id(), 40, 0, false, null, null)),
         layered(
             "Ebb tray",
             tray,
             neat,
             "26.00",
             2,
-            new ProductLayer("ebb", chalk.id(), 40, 1, false, null)),
+            new ProductLayer("ebb", chalk.id(), 40, 1, false, null, null)),
         weighed(stone, moulds.stone(stone), heavy, "75.00", 8, new Target(heavyKg, 0.4, 0)),
         weighed(plate, moulds.plate(plate), heavy, "58.00", 5, new Target(heavyKg, 0.2, 0)),
         product("Hex tile", moulds.hexTile(), heavy, "9.50", 2),
@@ -240,7 +240,8 @@ class DemoCatalogue {
       ProductLayer above) {
     List<ProductLayer> layers =
         List.of(
-            new ProductLayer("ground", null, 100 - above.sharePercent(), 0, false, null), above);
+            new ProductLayer("ground", null, 100 - above.sharePercent(), 0, false, null, null),
+            above);
     return keep(name, mouldId, recipeId, price, minutesPerPiece, layers, null);
   }
 

@@ -82,7 +82,9 @@ class PlannedProducts {
       ProductView product = all.get(productId);
       return product != null
           && current.containsKey(productId)
-          && inUse.containsKey(PlanKeys.mould(product.mouldId()));
+          && IntStream.rangeClosed(0, product.again().size())
+              .mapToLong(pour -> product.mouldOf(product.layerOf(pour)))
+              .allMatch(mould -> inUse.containsKey(PlanKeys.mould(mould)));
     }
 
     /** A product's route with its recipe's own waits filled in; null where it has none. */
@@ -117,36 +119,39 @@ class PlannedProducts {
       ProductView product = all.get(wanted.productId());
       ColourwayView colourway = colourways.get(wanted.colourwayId());
       RecipeView recipe = latest.get(product.recipeId());
-      DrawnMould mould = drawn.get(product.mouldId());
       Route route = known(wanted);
       Instant out =
           gates
               .gate(stays.from(now, route), recipe.demouldAgeH(), recipe.greenUntilAgeH())
               .readyAt();
       double setH = Math.max(1 / 60.0, Duration.between(now, out).toMinutes() / 60.0);
-      int copies = inUse.getOrDefault(PlanKeys.mould(mould.id()), List.of()).size();
-      double castsABatch =
-          Math.max(1, Math.min(copies, Math.floor(shop.mixerL() / mould.capacityL())));
       int pours = route.pours().size();
       return IntStream.range(0, pours)
           .mapToObj(
-              pour ->
-                  new PlanProduct(
-                      PlanKeys.product(wanted.key(), pour, pours),
-                      PlanKeys.mould(mould.id()),
-                      // Alike only where one mix is: another recipe's colour is another.
-                      colourway.name() + " of " + recipe.name(),
-                      darkness(colourway.swatch()),
-                      binders.computeIfAbsent(recipe.id(), this::binder),
-                      steps.from(
-                          product,
-                          route,
-                          current.get(product.id()).route(),
-                          pour,
-                          mould.cavities(),
-                          setH,
-                          recipe.mixMin() / castsABatch)))
+              pour -> {
+                DrawnMould mould = drawn.get(product.mouldOf(product.layerOf(pour)));
+                return new PlanProduct(
+                    PlanKeys.product(wanted.key(), pour, pours),
+                    PlanKeys.mould(mould.id()),
+                    // Alike only where one mix is: another recipe's colour is another.
+                    colourway.name() + " of " + recipe.name(),
+                    darkness(colourway.swatch()),
+                    binders.computeIfAbsent(recipe.id(), this::binder),
+                    steps.from(
+                        product,
+                        route,
+                        current.get(product.id()).route(),
+                        pour,
+                        mould.cavities(),
+                        setH,
+                        recipe.mixMin() / castsABatch(mould, inUse)));
+              })
           .toList();
+    }
+
+    private double castsABatch(DrawnMould mould, Map<String, List<Long>> inUse) {
+      int copies = inUse.getOrDefault(PlanKeys.mould(mould.id()), List.of()).size();
+      return Math.max(1, Math.min(copies, Math.floor(shop.mixerL() / mould.capacityL())));
     }
 
     private @Nullable String binder(long recipeId) {

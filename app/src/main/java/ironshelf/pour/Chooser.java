@@ -51,7 +51,7 @@ class Chooser {
 
   Chosen choose(PourSheetRequest request) {
     int firstLayer = requireNonNull(request.firstLayer());
-    List<Chosen.Fill> chosen = request.fills().stream().map(this::fill).toList();
+    List<Chosen.Fill> chosen = request.fills().stream().map(f -> fill(f, firstLayer)).toList();
     ProductView first = chosen.get(0).product();
     for (Chosen.Fill fill : chosen) {
       refuseApart(first, fill.product(), firstLayer, requireNonNull(request.colourwayId()));
@@ -71,9 +71,13 @@ class Chooser {
     return new Chosen(recipe, colourway, firstLayer, first.session(firstLayer), chosen, mayStartAt);
   }
 
-  private Chosen.Fill fill(PourSheetRequest.FillChoice choice) {
+  private Chosen.Fill fill(PourSheetRequest.FillChoice choice, int firstLayer) {
     ProductView product = products.product(requireNonNull(choice.productId()));
-    MouldView mould = moulds.mould(product.mouldId());
+    if (firstLayer >= product.layers().size()) {
+      throw ProblemException.conflict(
+          "layer.unknown", Map.of("product", product.name(), "value", firstLayer + 1));
+    }
+    MouldView mould = moulds.mould(product.mouldOf(firstLayer));
     List<CopyView> copies =
         mould.copies().stream().filter(c -> choice.copyIds().contains(c.id())).toList();
     if (copies.size() < choice.copyIds().size()) {

@@ -186,7 +186,8 @@ class PourCasts {
           if (!meant.isFresh()) {
             of.forEach(c -> known.put(c.copyId(), castings.heldIn(c.copyId())));
           } else {
-            fill(first, productId, of, at).forEach(c -> known.put(c.copyId(), c));
+            fill(first, productId, meant.firstLayer(), of, at)
+                .forEach(c -> known.put(c.copyId(), c));
           }
         });
   }
@@ -203,9 +204,9 @@ class PourCasts {
   }
 
   private List<CastView> fill(
-      Pour first, long productId, List<Meant.MeantCopy> copies, Instant at) {
+      Pour first, long productId, int firstLayer, List<Meant.MeantCopy> copies, Instant at) {
     ProductView product = products.product(productId);
-    MouldView mould = moulds.mould(product.mouldId());
+    MouldView mould = moulds.mould(product.mouldOf(firstLayer));
     Map<Long, Long> now = mould.copies().stream().collect(toMap(CopyView::id, CopyView::version));
     Map<Long, Long> versions = new LinkedHashMap<>();
     for (Meant.MeantCopy copy : copies) {
@@ -273,9 +274,10 @@ class PourCasts {
   /** What wear and other goods of a piece cost when it was poured; null where not known. */
   private record CostOnTheDay(@Nullable BigDecimal wearEach, @Nullable BigDecimal goodsEach) {}
 
-  private CostOnTheDay costOf(long productId) {
+  private CostOnTheDay costOf(long productId, int firstLayer) {
     ProductView product = products.product(productId);
-    return new CostOnTheDay(moulds.mould(product.mouldId()).wearPerPiece(), product.goods());
+    return new CostOnTheDay(
+        moulds.mould(product.mouldOf(firstLayer)).wearPerPiece(), product.goods());
   }
 
   /** What it has of each bowl, in litres: together what it holds. */
@@ -301,7 +303,7 @@ class PourCasts {
       }
     }
     double all = litres.values().stream().mapToDouble(Double::doubleValue).sum();
-    CostOnTheDay cost = costs.getOrDefault(cast.id(), costOf(copy.productId()));
+    CostOnTheDay cost = costs.getOrDefault(cast.id(), costOf(copy.productId(), meant.firstLayer()));
     List<PourFill> own = new ArrayList<>();
     litres.forEach(
         (mix, of) ->

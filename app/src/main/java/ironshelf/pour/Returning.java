@@ -109,7 +109,7 @@ public class Returning {
   private WaitingLayer shown(List<Waiting> own, ProductView product) {
     Waiting last = own.get(own.size() - 1);
     ProductLayer layer = product.layers().get(last.layerNo());
-    MouldView mould = moulds.mould(product.mouldId());
+    MouldView mould = moulds.mould(product.mouldOf(last.layerNo()));
     int cavities = mould.shape().cavities();
     int casts = (own.size() + cavities - 1) / cavities;
     List<CopyView> free =

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param withoutFibre a face, which fibre would poke through
  * @param again whether the piece was out of its mould before, and is put into one again for it; its
  *     route says when
+ * @param mouldId of the mould that it is put into; null for the product's own
  */
 public record ProductLayer(
     String name,
@@ -21,10 +22,11 @@ public record ProductLayer(
     double sharePercent,
     @WhenMissing("0") double waitH,
     @Nullable Boolean withoutFibre,
-    @Nullable Boolean again) {
+    @Nullable Boolean again,
+    @Nullable Long mouldId) {
 
   /** What a product is made of where nothing else is said. */
-  static final ProductLayer WHOLE = new ProductLayer("whole", null, 100, 0, false, null);
+  static final ProductLayer WHOLE = new ProductLayer("whole", null, 100, 0, false, null, null);
 
   public ProductLayer {
     waitH = Double.isNaN(waitH) ? 0 : waitH;

@@ -82,6 +82,11 @@ public record ProductRequest(
             "layers",
             Map.of("value", sum))
         .addIf(
+            layers.stream().anyMatch(l -> l.mouldId() != null && l.again() == null),
+            FindingCode.LAYERS_MOULD_NOT_AGAIN,
+            "layers.mouldId",
+            Map.of())
+        .addIf(
             Boolean.TRUE.equals(layers.get(0).again()),
             FindingCode.LAYERS_FIRST_AGAIN,
             "layers.0.again",

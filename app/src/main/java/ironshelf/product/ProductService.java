@@ -168,6 +168,10 @@ public class ProductService {
           .orRefuse();
     }
     moulds.mould(requireNonNull(wanted.mouldId()));
+    requireNonNull(wanted.layers()).stream()
+        .map(ProductLayer::mouldId)
+        .filter(Objects::nonNull)
+        .forEach(moulds::mould);
     recipes.latest(requireNonNull(wanted.recipeId()));
     Stream.concat(
             requireNonNull(wanted.layers()).stream()

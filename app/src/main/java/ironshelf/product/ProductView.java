@@ -92,6 +92,17 @@ public record ProductView(
     return layers.subList(firstLayer, end);
   }
 
+  /** The mould that a layer is poured into. */
+  public long mouldOf(int layerNo) {
+    for (int i = layerNo; i > 0; i--) {
+      if (Boolean.TRUE.equals(layers.get(i).again())) {
+        Long own = layers.get(i).mouldId();
+        return own == null ? mouldId : own;
+      }
+    }
+    return mouldId;
+  }
+
   /** The first layer of a pour of its route, from 0. */
   public int layerOf(int pour) {
     return pour == 0 ? 0 : again().get(Math.min(pour, again().size()) - 1);

@@ -188,7 +188,8 @@ class FirstProductService {
       for (int i = 0; i < chosen.size(); i++) {
         double share = requireNonNull(requireNonNull(wanted.colours()).get(i).sharePercent());
         layers.add(
-            new ProductLayer(chosen.get(i).name(), chosen.get(i).id(), share, 0, false, null));
+            new ProductLayer(
+                chosen.get(i).name(), chosen.get(i).id(), share, 0, false, null, null));
       }
       return layers;
     }
@@ -197,12 +198,12 @@ class FirstProductService {
       case WHOLE -> List.of();
       case FACE_AND_BACK ->
           List.of(
-              new ProductLayer("face", null, 50, 0, true, null),
-              new ProductLayer("back", null, 50, 0, false, null));
+              new ProductLayer("face", null, 50, 0, true, null, null),
+              new ProductLayer("back", null, 50, 0, false, null, null));
       case TWO_HEADS ->
           List.of(
-              new ProductLayer("first head", null, 100, 0, false, null),
-              new ProductLayer("second head", null, 100, HEADS_APART_H, false, true));
+              new ProductLayer("first head", null, 100, 0, false, null, null),
+              new ProductLayer("second head", null, 100, HEADS_APART_H, false, true, null));
     };
   }
 

@@ -158,7 +158,7 @@ class InMould {
   private ShelfView.ShelfGroup group(
       Known known, PourFacts facts, List<CastView> casts, @Nullable WaitingLayer next) {
     ProductView product = known.products.get(facts.productId());
-    DrawnMould mould = known.moulds.get(product.mouldId());
+    DrawnMould mould = known.moulds.get(casts.get(0).mouldId());
     RecipeView recipe = known.recipes.get(facts.recipeId());
     ColourwayView colourway = known.colourways.get(facts.colourwayId());
     CureService.DemouldGate gate =

@@ -211,6 +211,63 @@ class HandWeightTest {
     }
   }
 
+  /**
+   * A relief of a fifth of another mould on a body that was out: that mould's copies and litres.
+   */
+  @Test
+  void aReliefGoesIntoAnotherMould() {
+    try (App app = App.empty()) {
+      make(app, "Body", "pot");
+      make(app, "Ring", "tray");
+      JsonNode body = Pouring.product(app, "Body").path("product");
+      JsonNode ring = Pouring.product(app, "Ring").path("product");
+      long ringMould = ring.path("mouldId").asLong();
+      Map<String, Object> to = new java.util.HashMap<>();
+      to.put("name", "Body");
+      to.put("mouldId", body.path("mouldId").asLong());
+      to.put("recipeId", body.path("recipeId").asLong());
+      Map<String, Object> relief =
+          new java.util.HashMap<>(
+              Map.of("name", "relief", "sharePercent", 20, "waitH", 24, "mouldId", ringMould));
+      to.put("layers", List.of(Map.of("name", "body", "sharePercent", 100), relief));
+      String path = "/api/products/" + body.path("id").asLong();
+      String seen = "\"" + body.path("version").asLong() + "\"";
+      assertThat(app.put(path, to, seen).body().toString()).contains("layers.mouldNotAgain");
+      relief.put("again", true);
+      assertThat(app.put(path, to, seen).status()).isEqualTo(200);
+      JsonNode steps = app.get(path + "/route").path("route").path("steps");
+      assertThat(steps.toString().split("\"pour\"", -1)).hasSize(3);
+
+      JsonNode poured = Pouring.of(app, "Body", 1).poured(app).body();
+      long piece =
+          takeOut(app, Pouring.group(app, poured.path("id").asLong()).path("casts").get(0));
+      Shelf shelf = new Shelf(app);
+      JsonNode waiting = shelf.groupOf(piece).path("next");
+      JsonNode mould = app.get("/api/moulds/" + ringMould);
+      assertThat(waiting.path("copyIds").get(0).asLong())
+          .isEqualTo(mould.path("copies").get(0).path("id").asLong());
+      Pouring again =
+          Pouring.into(Pouring.product(app, "Body"), 1, List.of(mould.path("copies").get(0)));
+      JsonNode sheet = again.sheet(app);
+      assertThat(sheet.path("fills").get(0).path("litresEach").asDouble())
+          .isCloseTo(0.2 * mould.path("capacityL").asDouble(), within(1e-6));
+      Map<String, Object> pour = again.pour(sheet, 1);
+      pour.put("acceptShort", true);
+      pour.put("earlyReason", "a trial");
+      JsonNode done = app.act("/api/pours/recorded", pour).body();
+      assertThat(done.path("pieces").asInt()).as(done.toString()).isEqualTo(1);
+      JsonNode group = Pouring.group(app, done.path("id").asLong());
+      assertThat(group.path("mouldId").asLong()).isEqualTo(ringMould);
+      assertThat(takeOut(app, group.path("casts").get(0))).isEqualTo(piece);
+    }
+  }
+
+  private static void make(App app, String name, String shape) {
+    app.act(
+        "/api/set-up/product",
+        Map.of("shape", shape, "mix", "sand-cement", "name", name, "copies", 1));
+  }
+
   @SuppressWarnings("unchecked")
   private static Map<String, Object> fill(Map<String, Object> pour) {
     return (Map<String, Object>) ((List<?>) pour.get("fills")).get(0);

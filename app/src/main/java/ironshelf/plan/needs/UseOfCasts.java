@@ -93,7 +93,7 @@ public class UseOfCasts {
               cast.productId() + "/" + cast.colourwayId() + "/" + cast.pour(),
               k -> {
                 ProductView product = all.get(cast.productId());
-                DrawnMould mould = drawn.get(product.mouldId());
+                DrawnMould mould = drawn.get(product.mouldOf(product.layerOf(cast.pour())));
                 Map<Long, Double> kg =
                     oneCast(product, cast.pour(), mould, cast.colourwayId(), waste);
                 RouteView route = current.get(product.id());

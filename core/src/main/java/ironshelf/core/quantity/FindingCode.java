@@ -78,6 +78,7 @@ public enum FindingCode {
   LAYERS_FIRST_WAITS("layers.firstWaits"),
   LAYER_EARLY("layer.early"),
   LAYERS_FIRST_AGAIN("layers.firstAgain"),
+  LAYERS_MOULD_NOT_AGAIN("layers.mouldNotAgain"),
   TARGET_OVERFILLS("target.overfills"),
   DENSITY_OUT_OF_REACH("density.outOfReach"),
   TEMPERATURES_MISSING("temperatures.missing"),
