@@ -68,7 +68,9 @@ class OutOfMould {
     Map<Long, ColourwayView> colourways = recipes.allColourways();
     Map<Long, Instant> green = greenUntil(live, known);
     Map<Long, WaitingLayer> again = new HashMap<>();
-    returning.all().forEach(w -> w.pieceIds().forEach(id -> again.put(id, w)));
+    if (live.stream().anyMatch(p -> isPouredNext(p, known))) {
+      returning.all().forEach(w -> w.pieceIds().forEach(id -> again.put(id, w)));
+    }
     return live.stream()
         .collect(groupingBy(OutOfMould::together, LinkedHashMap::new, toList()))
         .entrySet()
@@ -88,6 +90,11 @@ class OutOfMould {
                   now);
             })
         .toList();
+  }
+
+  private static boolean isPouredNext(LivePiece piece, Ways.Known known) {
+    return piece.readyAt() == null
+        && known.gate(piece).map(g -> g.kind().has(Effect.POURS)).orElse(false);
   }
 
   private static String together(LivePiece p) {
