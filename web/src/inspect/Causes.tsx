@@ -1,4 +1,5 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
+import { Link } from 'react-router';
 import { Choice } from '../kit/Choice';
 import { TextField } from '../kit/TextField';
 import { asked, tell } from './tell';
@@ -42,6 +43,11 @@ export function Causes({ pieceId, defect, told, onTold }: Props) {
               {cause.name}
             </Text>
             <Text>
+              {cause.part && (
+                <Link to={`/pieces/${cause.part.pieceId}`}>
+                  {cause.part.product}, piece {cause.part.pieceId}:{' '}
+                </Link>
+              )}
               {cause.fact ?? 'The records do not say.'}{' '}
               <Text as="span" color={cause.verdict === 'speaksFor' ? 'oxide' : 'quiet'}>
                 ({VERDICT[cause.verdict]})

@@ -32,12 +32,14 @@ export function spanOf(groups: Group[], now: number): { ms: number; label: strin
   return { ms, label };
 }
 
-/** The next clocks, soonest first. */
-/** Whether it is harmed for ever where nobody acts. */
+/** What harms pieces permanently, or can no longer be done well, where nobody acts soon. */
+const URGENT = ['cure.frost', 'cure.hot', 'green.closing'];
+
 export function isUrgent(group: Group): boolean {
-  return group.warnings.some((w) => w.code === 'cure.frost' || w.code === 'cure.hot');
+  return group.warnings.some((w) => URGENT.includes(w.code));
 }
 
+/** The next clocks, urgent ones first, then the soonest. */
 export function nextThree(groups: Group[]): Group[] {
   return groups
     .filter((g) => g.gateAt !== undefined)

@@ -28,12 +28,14 @@ export function has(group: Group, effect: Effect): boolean {
   return group.kind?.effects.includes(effect) ?? false;
 }
 
-/** Whether it comes out of its mould next. */
 const SHORT: Record<string, string> = {
   'cure.frost': 'frost',
   'cure.cold': 'cold',
   'cure.warm': 'warm',
   'cure.hot': 'too hot',
+  'green.closing': 'closing',
+  'station.noRoom': 'no room',
+  'cure.silent': 'probe silent',
 };
 
 /** What a group is warned of, in a word; nothing where it is not. */
@@ -41,6 +43,7 @@ export function warned(group: Group): string | undefined {
   return group.warnings.map((w) => SHORT[w.code]).find(Boolean);
 }
 
+/** Whether it comes out of its mould next. */
 export const comesOut = (group: Group) => has(group, 'freesMould') && !group.next;
 
 /** What comes next with a group, and when. */

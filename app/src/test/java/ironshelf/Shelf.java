@@ -15,8 +15,15 @@ public record Shelf(App app) {
   /** So many cups, poured now and taken out early. */
   public List<Long> takeOut(String product, int count) {
     JsonNode poured = Pouring.of(app, product, count).poured(app).body();
+    List<Long> made = takeOut(Pouring.group(app, poured.path("id").asLong()));
+    assertThat(made).hasSize(count);
+    return made;
+  }
+
+  /** All of a group in its moulds, one piece a copy, whether it is time or not. */
+  public List<Long> takeOut(JsonNode group) {
     List<Map<String, Object>> casts = new ArrayList<>();
-    for (JsonNode cast : Pouring.group(app, poured.path("id").asLong()).path("casts")) {
+    for (JsonNode cast : group.path("casts")) {
       casts.add(
           Map.of(
               "castId",
@@ -33,7 +40,6 @@ public record Shelf(App app) {
     assertThat(out.status()).as(out.body().toString()).isEqualTo(200);
     List<Long> made = new ArrayList<>();
     app.get("/api/shelf/acts").get(0).path("pieceIds").forEach(id -> made.add(id.asLong()));
-    assertThat(made).hasSize(count);
     return made;
   }
 

@@ -7,10 +7,12 @@ import ironshelf.core.cure.Demould;
 import ironshelf.core.cure.Stay;
 import ironshelf.core.cure.StrengthCurve;
 import ironshelf.core.quantity.Finding;
+import ironshelf.core.quantity.FindingCode;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -56,6 +58,31 @@ public class CureWarnings {
             ? firstDay.lowC()
             : snapshot.actual().extremes(stays, start, safe).lowC();
     return Demould.warnings(firstDay, lowUnsafe);
+  }
+
+  /**
+   * How long the probes beside it said nothing, and usual temperatures were taken.
+   *
+   * @return none where it was an hour at most, or where there was no probe
+   */
+  public Optional<Finding> silence(List<Stay> stays, Instant until) {
+    double silentH = 0;
+    for (int i = 0; i < stays.size(); i++) {
+      String place = stays.get(i).place();
+      Instant from = stays.get(i).since();
+      Instant to = i + 1 < stays.size() ? stays.get(i + 1).since() : until;
+      Temperatures.During had =
+          temperatures.during(List.of(place), from.minus(FIRST_DAY), to, to.plus(FIRST_DAY));
+      if (to.isAfter(from) && !had.said(place, from.minus(FIRST_DAY), to).isEmpty()) {
+        silentH +=
+            had.logs().getOrDefault(place, had.logs().get(Temperatures.ROOM)).silentShare(from, to)
+                * Duration.between(from, to).toMinutes()
+                / 60.0;
+      }
+    }
+    return silentH <= 1
+        ? Optional.empty()
+        : Optional.of(Finding.of(FindingCode.CURE_SILENT, Map.of("hours", silentH)));
   }
 
   /** The curve of a strength class, or a usual one. */

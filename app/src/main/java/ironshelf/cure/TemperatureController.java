@@ -50,9 +50,7 @@ class TemperatureController {
               List<ProbeReading> said = temperatures.said(place, now.minus(SHOWN), now);
               ProbeReading last = said.isEmpty() ? null : said.get(said.size() - 1);
               UsualDay usual = snapshot.usualDays().get(place);
-              boolean silent =
-                  last == null
-                      || Duration.between(last.at(), now).compareTo(Temperatures.LONGEST_GAP) > 0;
+              boolean silent = last == null || temperatures.silentSince(place) != null;
               StationView station = byCode.get(place);
               return new TemperatureView(
                   place,

@@ -270,6 +270,19 @@ public class Temperatures {
     return readings.lastAt(place).orElse(null);
   }
 
+  /** Since when the probe of a place says nothing; null where it speaks, or never did. */
+  @Transactional(readOnly = true)
+  public @Nullable Instant silentSince(String place) {
+    Instant now = clock.instant();
+    Instant last =
+        since(place, now.minus(REMEMBERED)).stream()
+            .map(ProbeReading::at)
+            .filter(at -> !at.isAfter(now))
+            .max(Comparator.naturalOrder())
+            .orElseGet(() -> lastAt(place));
+    return last == null || Duration.between(last, now).compareTo(LONGEST_GAP) <= 0 ? null : last;
+  }
+
   static Maturity method() {
     return Maturity.usual(MaturityMethod.ARRHENIUS);
   }

@@ -1,7 +1,11 @@
 package ironshelf.dispatch;
 
+import static java.util.Objects.requireNonNull;
+
 import ironshelf.core.dispatch.Parcels;
+import ironshelf.core.finish.WaxFill;
 import ironshelf.customer.CustomerService;
+import ironshelf.material.MaterialService;
 import ironshelf.order.OrderLineView;
 import ironshelf.order.OrderService;
 import ironshelf.order.OrderView;
@@ -12,6 +16,7 @@ import ironshelf.print.TextPage;
 import ironshelf.print.TextPage.Style;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
+import ironshelf.product.WaxKept;
 import ironshelf.recipe.RecipeService;
 import ironshelf.style.ShopWriter;
 import ironshelf.workshop.WorkshopService;
@@ -19,6 +24,7 @@ import ironshelf.workshop.WorkshopView;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
@@ -41,6 +47,7 @@ class SlipPdf {
   private final PieceService pieces;
   private final ProductService products;
   private final RecipeService recipes;
+  private final MaterialService materials;
   private final WorkshopService workshop;
   private final ShopWriter writer;
   private final Clock clock;
@@ -52,6 +59,7 @@ class SlipPdf {
       PieceService pieces,
       ProductService products,
       RecipeService recipes,
+      MaterialService materials,
       WorkshopService workshop,
       ShopWriter writer,
       Clock clock) {
@@ -61,6 +69,7 @@ class SlipPdf {
     this.pieces = pieces;
     this.products = products;
     this.recipes = recipes;
+    this.materials = materials;
     this.workshop = workshop;
     this.writer = writer;
     this.clock = clock;
@@ -101,6 +110,7 @@ class SlipPdf {
         page.line(Style.SMALL, "Heavy: two people or a trolley.", 0);
       }
       names(parcel).forEach((name, count) -> page.line(Style.TEXT, count + " " + name, 6));
+      waxes(parcel).forEach(wax -> page.line(Style.SMALL, wax, 6));
     }
     if (order.note() != null) {
       page.gap(4).line(Style.TEXT, order.note(), 0);
@@ -152,6 +162,32 @@ class SlipPdf {
                         + recipes.colourway(p.colourwayId()).name(),
                 LinkedHashMap::new,
                 Collectors.counting()));
+  }
+
+  /** What its vessels are filled with, a line a product. */
+  private List<String> waxes(DispatchView.ParcelView parcel) {
+    Map<Long, ProductView> all = products.all();
+    return pieces.byIds(parcel.pieceIds()).stream()
+        .map(p -> all.get(p.productId()))
+        .distinct()
+        .filter(p -> p.wax() != null)
+        .map(p -> p.name() + ": " + filled(requireNonNull(p.wax())))
+        .toList();
+  }
+
+  private String filled(WaxKept wax) {
+    WaxFill fill = WaxFill.of(wax.fill());
+    String scent =
+        wax.fragranceId() == null || fill.fragranceKg() == 0
+            ? ""
+            : ", of it " + writer.mass(fill.fragranceKg()) + " " + named(wax.fragranceId());
+    String wicks =
+        wax.wicks() == 0 ? "" : ", " + wax.wicks() + (wax.wicks() == 1 ? " wick" : " wicks");
+    return "each " + writer.mass(fill.totalKg()) + " of " + named(wax.waxId()) + scent + wicks;
+  }
+
+  private String named(long materialId) {
+    return requireNonNull(materials.byIds(List.of(materialId)).get(materialId)).name();
   }
 
   private long here(DispatchView dispatch, OrderLineView line) {

@@ -35,14 +35,19 @@ class CauseService {
     for (InspectionView seen : inspections.ofPiece(pieceId)) {
       all = all.and(seen.told());
     }
-    return causes(defect, all.and(told));
+    List<PieceView> parts = inspections.partsOf(piece);
+    return defect.rank(all.and(told), parts.stream().map(facts::facts).toList()).stream()
+        .map(r -> view(r, parts))
+        .toList();
   }
 
   List<CauseView> causes(Defect defect, PieceFacts known) {
-    return defect.rank(known).stream().map(r -> view(r.cause(), r.evidence())).toList();
+    return defect.rank(known).stream().map(r -> view(r, List.of())).toList();
   }
 
-  private CauseView view(Cause cause, Evidence evidence) {
+  private CauseView view(Defect.Ranked ranked, List<PieceView> parts) {
+    Cause cause = ranked.cause();
+    Evidence evidence = ranked.evidence();
     String code = "cause." + word(cause);
     Map<String, Object> params = new HashMap<>();
     params.put("value", evidence.value());
@@ -55,6 +60,7 @@ class CauseService {
             ? null
             : catalogue.say(fact(code, evidence.verdict()), "", params),
         catalogue.say(code + ".change", "", Map.of()),
+        ranked.part() < 0 ? null : inspections.named(parts.get(ranked.part())),
         cause.asks());
   }
 

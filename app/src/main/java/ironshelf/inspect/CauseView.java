@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param name in words
  * @param fact that bears on it, in words; null where none is known
  * @param change what to do differently
+ * @param part whose fact it is, where it is that of a piece that was joined into this one
  * @param asks what only a person can tell; null where the records say it
  */
 public record CauseView(
@@ -19,4 +20,9 @@ public record CauseView(
     Evidence.Verdict verdict,
     @Nullable String fact,
     String change,
-    @Nullable FactName asks) {}
+    @Nullable PartOf part,
+    @Nullable FactName asks) {
+
+  /** A piece that was joined into another. */
+  public record PartOf(long pieceId, String product) {}
+}

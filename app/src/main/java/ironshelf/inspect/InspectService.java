@@ -103,6 +103,21 @@ public class InspectService {
         .orElseThrow(() -> ProblemException.unknown("piece", pieceId));
   }
 
+  /** All that was joined into a piece, and into that. */
+  @Transactional(readOnly = true)
+  List<PieceView> partsOf(PieceView piece) {
+    List<PieceView> all = new ArrayList<>();
+    for (PieceView part : pieces.partsOf(piece.id())) {
+      all.add(part);
+      all.addAll(partsOf(part));
+    }
+    return all;
+  }
+
+  CauseView.PartOf named(PieceView part) {
+    return new CauseView.PartOf(part.id(), products.product(part.productId()).name());
+  }
+
   @Transactional(readOnly = true)
   List<InspectionView> ofPiece(long pieceId) {
     return inspections.findByPieceIdOrderById(pieceId).stream().map(Inspection::view).toList();

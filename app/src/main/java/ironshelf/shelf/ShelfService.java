@@ -28,6 +28,7 @@ public class ShelfService {
   private final CastService castings;
   private final InMould inMould;
   private final OutOfMould outOfMould;
+  private final GroupWarnings warnings;
   private final Clock clock;
 
   ShelfService(
@@ -37,6 +38,7 @@ public class ShelfService {
       CastService castings,
       InMould inMould,
       OutOfMould outOfMould,
+      GroupWarnings warnings,
       Clock clock) {
     this.workshop = workshop;
     this.stations = stations;
@@ -44,6 +46,7 @@ public class ShelfService {
     this.castings = castings;
     this.inMould = inMould;
     this.outOfMould = outOfMould;
+    this.warnings = warnings;
     this.clock = clock;
   }
 
@@ -53,18 +56,19 @@ public class ShelfService {
     List<ShelfView.ShelfGroup> groups = new ArrayList<>(inMould.groups(all));
     int held = groups.stream().mapToInt(g -> g.casts().size()).sum();
     groups.addAll(outOfMould.groups(all, now));
+    List<ShelfView.StationUse> uses = use(groups);
     return new ShelfView(
         now,
         castings.copiesInUse(),
         held,
         workshop.view().roomC(),
-        use(groups),
+        uses,
         groups.stream()
             .map(ShelfView.ShelfGroup::mouldId)
             .distinct()
             .map(id -> new ShelfView.ShelfShape(id, all.get(id).section()))
             .toList(),
-        List.copyOf(groups),
+        warnings.beside(groups, uses, now),
         castings.dirty().stream()
             .map(
                 c ->
@@ -79,7 +83,7 @@ public class ShelfService {
   }
 
   /** What each station holds. */
-  List<ShelfView.StationUse> use(List<ShelfView.ShelfGroup> groups) {
+  private List<ShelfView.StationUse> use(List<ShelfView.ShelfGroup> groups) {
     Map<String, List<ShelfView.ShelfGroup>> byStation =
         groups.stream()
             .filter(g -> g.station() != null && g.board() != Board.READY)

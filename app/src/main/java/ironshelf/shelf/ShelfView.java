@@ -8,6 +8,7 @@ import ironshelf.http.FindingView;
 import ironshelf.pour.WaitingLayer;
 import java.time.Instant;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -103,7 +104,42 @@ public record ShelfView(
       List<Long> pieceIds,
       List<ShelfCast> casts,
       List<PartToJoin> parts,
-      List<FindingView> warnings) {}
+      List<FindingView> warnings) {
+
+    ShelfGroup with(List<FindingView> more) {
+      return more.isEmpty()
+          ? this
+          : new ShelfGroup(
+              key,
+              board,
+              station,
+              place,
+              productId,
+              product,
+              colourway,
+              swatch,
+              mouldId,
+              pourId,
+              pieces,
+              since,
+              routeId,
+              step,
+              kind,
+              stepNo,
+              round,
+              times,
+              gateAt,
+              bestUntil,
+              usuallyAt,
+              attendedMin,
+              litres,
+              next,
+              pieceIds,
+              casts,
+              parts,
+              Stream.concat(warnings.stream(), more.stream()).toList());
+    }
+  }
 
   /**
    * Pieces of another product that the next step takes.

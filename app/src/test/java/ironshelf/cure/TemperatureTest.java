@@ -104,6 +104,22 @@ class TemperatureTest {
         .isEqualTo(404);
   }
 
+  /** What a silent probe was to time is told so at its group, and in the past on its piece. */
+  @Test
+  void aSilentProbeIsToldAtWhatItTimes() {
+    long pour = pour("Carry stone 20 kg");
+    assertThat(Pouring.group(app, pour).path("warnings").toString()).doesNotContain("cure.silent");
+    probes("{\"place\":\"room\",\"fails\":true}");
+    shelf.forward(3 * 60);
+    JsonNode silent = Pouring.group(app, pour);
+    assertThat(silent.path("warnings").get(0).path("code").asString()).isEqualTo("cure.silent");
+    probes("{\"place\":\"room\",\"fails\":false}");
+    shelf.forward(26 * 60);
+    List<Long> out = shelf.takeOut(silent);
+    assertThat(app.get("/api/use/pieces/" + out.get(0)).path("firstDay").toString())
+        .contains("said nothing for");
+  }
+
   @Test
   void frostIsWarnedOf() {
     long pour = pour("Boat stepping stone");

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import ironshelf.App;
 import ironshelf.App.Answer;
-import java.io.IOException;
+import ironshelf.PdfText;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -17,9 +17,6 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -36,7 +33,7 @@ class DispatchTest {
 
   /** In part, once for its key, with slip and labels; a return; and taken back. */
   @Test
-  void aPartGoesAndComesBack() throws IOException {
+  void aPartGoesAndComesBack() {
     JsonNode pick = app.get("/api/picks").get(0);
     assertThat(pick).as("the demo has something ready").isNotNull();
     long orderId = pick.path("orderId").asLong();
@@ -66,13 +63,13 @@ class DispatchTest {
     assertThat(tracked.path("total").asInt()).isEqualTo(1);
     assertThat(tracked.path("items").get(0).path("id").asLong()).isEqualTo(orderId);
     assertThat(app.get("/api/orders/" + orderId).path("stage").asString()).isEqualTo("partSent");
-    String slip = text("/api/dispatches/" + gone.path("id").asLong() + "/slip.pdf");
+    String slip = PdfText.of(app.file("/api/dispatches/" + gone.path("id").asLong() + "/slip.pdf"));
     assertThat(slip)
         .contains("Packing slip")
         .contains(pick.path("customer").asString())
         .contains(piece.path("product").asString())
         .contains(tracking);
-    assertThat(text("/api/dispatches/" + gone.path("id").asLong() + "/labels.pdf"))
+    assertThat(PdfText.of(app.file("/api/dispatches/" + gone.path("id").asLong() + "/labels.pdf")))
         .contains(pick.path("customer").asString());
 
     Answer back =
@@ -117,12 +114,6 @@ class DispatchTest {
       sent += line.path("sent").asInt();
     }
     return sent;
-  }
-
-  private static String text(String path) throws IOException {
-    try (PDDocument pdf = Loader.loadPDF(app.file(path))) {
-      return new PDFTextStripper().getText(pdf);
-    }
   }
 
   @Test

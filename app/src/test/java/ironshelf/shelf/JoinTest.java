@@ -140,6 +140,17 @@ class JoinTest {
     double joint = use.path("total").asDouble() - ownBefore - parts;
     assertThat(joint).isBetween(0.01, 1.0);
 
+    // The bowl itself is told to have stood long enough: what is left are its cups, taken out
+    // early.
+    JsonNode torn =
+        app.act(
+                "/api/pieces/" + bowl.get(0) + "/causes",
+                Map.of("defect", "torn", "told", Map.of("ageAtDemouldH", 200, "demouldAgeH", 10)))
+            .body()
+            .get(0);
+    assertThat(torn.path("cause").asString()).isEqualTo("outEarly");
+    assertThat(torn.path("part").path("product").asString()).isEqualTo("Lantern base");
+
     // What is a part goes nowhere by itself.
     long first = use.path("parts").get(0).path("pieceId").asLong();
     assertThat(

@@ -135,6 +135,10 @@ class StepsTest {
     List<Long> pieces = shelf.takeOut("Tea-light cup", 2);
     JsonNode group = shelf.groupOf(pieces.get(0));
     assertThat(shelf.step(pieces, group).code()).isEqualTo("station.full");
+    assertThat(group.path("warnings").toString())
+        .as("told where the pieces stand, before anybody tries")
+        .contains("station.noRoom")
+        .contains("of 1 pieces");
     Map<String, Object> anyway = shelf.request(pieces, group);
     anyway.put("overfull", true);
     assertThat(app.act("/api/shelf/steps", anyway).status()).isEqualTo(200);

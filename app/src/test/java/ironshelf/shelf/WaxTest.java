@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.App;
 import ironshelf.App.Answer;
+import ironshelf.PdfText;
 import ironshelf.Pouring;
 import ironshelf.Shelf;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -77,6 +79,41 @@ class WaxTest {
       long act = filled.body().path("actId").asLong();
       assertThat(app.act("/api/shelf/acts/" + act + "/undo", Map.of()).status()).isEqualTo(200);
       assertThat(stockKg(app, 0)).isCloseTo(waxBefore, within(1e-9));
+      onItsSlip(app, shelf, pot);
     }
+  }
+
+  /** Who gets it reads what it is filled with. */
+  private static void onItsSlip(App app, Shelf shelf, List<Long> pot) {
+    shelf.next(pot, "fill");
+    shelf.next(pot, "pack");
+    long customer =
+        app.act("/api/customers", Map.of("name", "Tea room")).body().path("id").asLong();
+    JsonNode page = Pouring.product(app, "Pot");
+    Map<String, Object> line =
+        Map.of(
+            "productId",
+            page.path("product").path("id").asLong(),
+            "colourwayId",
+            page.path("colourways").get(0).path("id").asLong(),
+            "quantity",
+            1,
+            "price",
+            30);
+    String due = LocalDate.parse(shelf.now().substring(0, 10)).plusDays(9).toString();
+    long order =
+        app.act("/api/orders", Map.of("customerId", customer, "due", due, "lines", List.of(line)))
+            .body()
+            .path("id")
+            .asLong();
+    app.act("/api/orders/" + order + "/allotments", Map.of());
+    Answer sent =
+        app.act(
+            "/api/orders/" + order + "/dispatches",
+            Map.of("carrier", "collected", "pieceIds", pot));
+    assertThat(sent.status()).as(sent.body().toString()).isLessThan(300);
+    String slip =
+        PdfText.of(app.file("/api/dispatches/" + sent.body().path("id").asLong() + "/slip.pdf"));
+    assertThat(slip).contains("Pot: each 155 g of ").contains(", of it 8.8 g ").contains("1 wick");
   }
 }

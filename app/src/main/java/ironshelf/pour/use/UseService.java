@@ -24,6 +24,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -34,6 +35,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -249,7 +251,10 @@ public class UseService {
     if (facts == null || facts.pouredAt().plus(Duration.ofDays(1)).isAfter(clock.instant())) {
       return List.of();
     }
-    return warnings.of(facts.stays(), recipes.recipe(facts.recipeId()).strengthClass()).stream()
+    Instant until = piece.demouldedAt() == null ? clock.instant() : piece.demouldedAt();
+    return Stream.concat(
+            warnings.of(facts.stays(), recipes.recipe(facts.recipeId()).strengthClass()).stream(),
+            warnings.silence(facts.stays(), until).stream())
         .map(w -> catalogue.say(w.code().text() + ".past", "", w.params()))
         .toList();
   }

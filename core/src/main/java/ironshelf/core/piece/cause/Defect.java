@@ -32,8 +32,12 @@ public enum Defect {
     return causes;
   }
 
-  /** A cause and what the facts say of it. */
-  public record Ranked(Cause cause, Evidence evidence) {}
+  /**
+   * A cause and what the facts say of it.
+   *
+   * @param part whose facts they are: the place in the list of parts; -1: the piece's own
+   */
+  public record Ranked(Cause cause, Evidence evidence, int part) {}
 
   /**
    * The causes, those that the facts speak for first, those that they speak against last; of the
@@ -41,11 +45,32 @@ public enum Defect {
    * known: it proves nothing.
    */
   public List<Ranked> rank(PieceFacts facts) {
+    return rank(facts, List.of());
+  }
+
+  /**
+   * The same of a piece that was joined from others. A part counts where its own facts speak for a
+   * cause more strongly than those of the piece do: what is seen may be seen on the part. A part
+   * whose facts speak against a cause, or say nothing, does not change what the piece's own say.
+   */
+  public List<Ranked> rank(PieceFacts own, List<PieceFacts> parts) {
     return causes.stream()
-        .map(cause -> new Ranked(cause, cause.in(facts)))
+        .map(cause -> ranked(cause, own, parts))
         .sorted(
             Comparator.comparing((Ranked r) -> r.evidence().verdict())
                 .thenComparing(r -> -r.evidence().strength()))
         .toList();
+  }
+
+  private static Ranked ranked(Cause cause, PieceFacts own, List<PieceFacts> parts) {
+    Ranked most = new Ranked(cause, cause.in(own), -1);
+    for (int i = 0; i < parts.size(); i++) {
+      Evidence evidence = cause.in(parts.get(i));
+      if (evidence.verdict() == Evidence.Verdict.SPEAKS_FOR
+          && most.evidence().or(evidence).equals(evidence)) {
+        most = new Ranked(cause, evidence, i);
+      }
+    }
+    return most;
   }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import ironshelf.core.piece.cause.Evidence.Verdict;
 import ironshelf.core.quantity.RefusedException;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -37,6 +38,23 @@ class DefectTest {
     assertThat(Defect.PINHOLES.rank(facts))
         .extracting(Defect.Ranked::cause)
         .containsExactly(Cause.STIFF_MIX, Cause.TAPPED_LITTLE, Cause.RELEASE_POOLED);
+  }
+
+  /** A bath's column came out early, its body did not: the tear is asked of the column first. */
+  @Test
+  void aPartsRecordsCountWhereTheySayMore() {
+    PieceFacts body = facts("age_at_demould_h=40 demould_age_h=24");
+    PieceFacts foot = facts("age_at_demould_h=23 demould_age_h=24");
+    PieceFacts column = facts("age_at_demould_h=6 demould_age_h=24");
+    Defect.Ranked first = Defect.TORN.rank(body, List.of(foot, column)).get(0);
+    assertThat(first.cause()).isEqualTo(Cause.OUT_EARLY);
+    assertThat(first.part()).isEqualTo(1);
+    assertThat(Defect.TORN.rank(column, List.of(foot, body)).get(0).part())
+        .as("its own say more")
+        .isEqualTo(-1);
+    assertThat(Defect.TORN.rank(body, List.of(facts("tapped_min=2"))))
+        .as("what a part does not know changes nothing")
+        .isEqualTo(Defect.TORN.rank(body));
   }
 
   @Test
