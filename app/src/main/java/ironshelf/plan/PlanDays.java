@@ -1,5 +1,6 @@
 package ironshelf.plan;
 
+import ironshelf.core.plan.CastPlan.PlanBatch;
 import ironshelf.core.plan.CastPlan.PlannedCast;
 import ironshelf.core.plan.CastPlan.PlannedRest;
 import ironshelf.core.plan.CastPlan.Visit;
@@ -10,6 +11,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /** A plan read by day: works of a kind that follow on each other are one visit. */
 final class PlanDays {
@@ -24,16 +26,20 @@ final class PlanDays {
       String colourway,
       String swatch,
       int pieces,
-      int castNo,
-      String mixKey) {
+      List<Integer> casts,
+      String mixKey,
+      @Nullable Double litres) {
 
     LocalDateTime end() {
       return visit.at().plusMinutes(visit.minutes());
     }
 
     String kind() {
-      // Of one recipe and colour several products are poured from one bowl.
-      return castNo >= 0 ? visit.step() + mixKey : visit.step() + product + colourway;
+      // A mix is one by itself; what people do is told apart by who does it.
+      String who = visit.person() + visit.step();
+      return litres != null
+          ? "mix " + casts
+          : casts.isEmpty() ? who + product + colourway : who + mixKey;
     }
   }
 
@@ -47,6 +53,9 @@ final class PlanDays {
       PlanView.PlannedCastView cast = named.get(no);
       for (Visit visit : casts.get(no).works()) {
         boolean pour = visit.at().equals(cast.pourAt());
+        if (pour && casts.get(no).batch() != null) {
+          continue;
+        }
         works.add(
             new Work(
                 visit,
@@ -54,9 +63,13 @@ final class PlanDays {
                 cast.colourway(),
                 cast.swatch(),
                 cast.pieces(),
-                pour ? no : -1,
-                cast.mixKey()));
+                pour ? List.of(no) : List.of(),
+                cast.mixKey(),
+                null));
       }
+    }
+    for (PlanBatch batch : content.plan().mixes()) {
+      works.add(mix(batch, named));
     }
     for (PlannedRest rest : content.plan().begun()) {
       PlanContent.BegunPieces what = content.begun().get(rest.name());
@@ -70,8 +83,9 @@ final class PlanDays {
                           what.colourway(),
                           what.swatch(),
                           what.pieces(),
-                          -1,
-                          "")));
+                          List.of(),
+                          "",
+                          null)));
     }
     works.sort(Comparator.comparing((Work w) -> w.visit().at()).thenComparing(Work::kind));
     Map<LocalDate, List<Work>> byDay = new TreeMap<>();
@@ -80,6 +94,22 @@ final class PlanDays {
     return byDay.entrySet().stream()
         .map(e -> new PlanView.DayView(e.getKey(), visits(e.getValue(), lacks)))
         .toList();
+  }
+
+  /** One mix with all that is done for it. */
+  private static Work mix(PlanBatch batch, List<PlanView.PlannedCastView> named) {
+    List<PlanView.PlannedCastView> filled = batch.casts().stream().map(named::get).toList();
+    PlanView.PlannedCastView first = filled.get(0);
+    return new Work(
+        new Visit("pour", batch.startsAt(), batch.minutes(), batch.person()),
+        String.join(
+            " and ", filled.stream().map(PlanView.PlannedCastView::product).distinct().toList()),
+        first.colourway(),
+        first.swatch(),
+        filled.stream().mapToInt(PlanView.PlannedCastView::pieces).sum(),
+        batch.casts(),
+        first.mixKey(),
+        batch.litres());
   }
 
   private static List<PlanView.VisitView> visits(List<Work> day, Map<Integer, List<String>> lacks) {
@@ -105,7 +135,7 @@ final class PlanDays {
 
   private static PlanView.VisitView visit(List<Work> works, Map<Integer, List<String>> lacks) {
     Work first = works.get(0);
-    List<Integer> casts = works.stream().map(Work::castNo).filter(no -> no >= 0).toList();
+    List<Integer> casts = works.stream().flatMap(w -> w.casts().stream()).toList();
     return new PlanView.VisitView(
         first.visit().step(),
         first.visit().at(),
@@ -118,6 +148,8 @@ final class PlanDays {
         casts.stream()
             .flatMap(no -> lacks.getOrDefault(no, List.of()).stream())
             .distinct()
-            .toList());
+            .toList(),
+        first.visit().person(),
+        first.litres());
   }
 }

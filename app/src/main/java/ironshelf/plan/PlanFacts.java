@@ -8,6 +8,7 @@ import ironshelf.copy.CopyView;
 import ironshelf.core.plan.PinnedCast;
 import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.PlanRequest.Demand;
+import ironshelf.core.plan.PlanRequest.PlanMixer;
 import ironshelf.core.plan.PlanRequest.PlanMould;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.PlanRequest.PlanStation;
@@ -180,7 +181,9 @@ class PlanFacts {
             demands,
             0,
             found.casts().stream().map(c -> c.feeding(parts.feedsOf(c.name()))).toList(),
-            still(pinned, made, inUse, start));
+            still(pinned, made, inUse, start),
+            List.of(new PlanMixer("mixer", shop.mixerL())),
+            mixes.mixes());
     return new PlanBasis(request, inUse, found.lineOf(), found.what(), idle, askedParts);
   }
 

@@ -5,9 +5,9 @@ import ironshelf.core.plan.CastPlan.Bound;
 import ironshelf.core.plan.CastPlan.PlannedCast;
 import ironshelf.core.plan.CastPlan.PlannedOrder;
 import ironshelf.core.plan.CastPlan.PlannedRest;
-import ironshelf.core.plan.ForwardPass;
 import ironshelf.core.plan.PlanRequest;
-import ironshelf.core.plan.search.PlanSearch;
+import ironshelf.core.plan.schedule.ScheduleBuilder;
+import ironshelf.core.plan.search.PlanRules;
 import ironshelf.order.OrderLineView;
 import ironshelf.order.OrderService;
 import ironshelf.order.OrderView;
@@ -40,7 +40,7 @@ class PlanMaker {
         basis.what(),
         lines(basis, plan),
         basis.idle(),
-        new PlanSearch(basis.request(), plan.casts()).explained(plan));
+        PlanRules.of(plan.outcome()));
   }
 
   private List<PlanContent.PlannedLine> lines(PlanBasis basis, CastPlan plan) {
@@ -130,7 +130,7 @@ class PlanMaker {
 
   private static CastPlan laid(
       PlanRequest request, List<PlannedCast> order, String mould, int more) {
-    ForwardPass pass = new ForwardPass(request.withCopies(mould, more));
+    ScheduleBuilder pass = new ScheduleBuilder(request.withCopies(mould, more));
     return pass.plan(pass.asIn(order));
   }
 }

@@ -1,11 +1,11 @@
 package ironshelf.plan;
 
 import ironshelf.core.plan.CastPlan;
-import ironshelf.core.plan.ForwardPass;
 import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.PlanRequest.Demand;
-import ironshelf.core.plan.Promise;
-import ironshelf.core.plan.Promise.PromiseRequest;
+import ironshelf.core.plan.promise.Promise;
+import ironshelf.core.plan.promise.Promise.PromiseRequest;
+import ironshelf.core.plan.schedule.ScheduleBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -93,7 +93,7 @@ public class PlanPromises {
         last.plan().casts().stream().map(c -> renamed(c, lineIds)).toList();
     plans.promise(
         basis -> {
-          ForwardPass pass = new ForwardPass(basis.request());
+          ScheduleBuilder pass = new ScheduleBuilder(basis.request());
           return pass.plan(pass.asIn(order));
         });
   }
@@ -112,6 +112,7 @@ public class PlanPromises {
             cast.demouldAt(),
             cast.readyAt(),
             cast.pinned(),
-            cast.works());
+            cast.works(),
+            cast.batch());
   }
 }

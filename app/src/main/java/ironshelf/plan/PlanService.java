@@ -2,8 +2,8 @@ package ironshelf.plan;
 
 import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.CastPlan.PlannedCast;
-import ironshelf.core.plan.ForwardPass;
 import ironshelf.core.plan.PinnedCast;
+import ironshelf.core.plan.schedule.ScheduleBuilder;
 import ironshelf.core.plan.search.PlanSearch;
 import ironshelf.http.ProblemException;
 import java.time.Clock;
@@ -82,7 +82,7 @@ public class PlanService {
     if (all.isEmpty()) {
       return all;
     }
-    return new ForwardPass(facts.basis(all).request()).kept();
+    return new ScheduleBuilder(facts.basis(all).request()).kept();
   }
 
   private static PinnedCast pin(PlannedCast cast) {
@@ -129,7 +129,7 @@ public class PlanService {
     }
     wanted.ifPresent(pins::add);
     PlanBasis basis = facts.basis(pins);
-    ForwardPass pass = new ForwardPass(basis.request());
+    ScheduleBuilder pass = new ScheduleBuilder(basis.request());
     if (wanted.isPresent() && !pass.kept().contains(wanted.get())) {
       pass.unkept().orRefuse();
     }
@@ -192,7 +192,7 @@ public class PlanService {
   void finish(CastPlan found) {
     PlanEntity plan = current().orElseThrow();
     PlanBasis basis = facts.basis(pins(Optional.of(plan)));
-    ForwardPass pass = new ForwardPass(basis.request());
+    ScheduleBuilder pass = new ScheduleBuilder(basis.request());
     CastPlan again = pass.plan(pass.asIn(found.casts()));
     if (again.outcome().compareTo(plan.content().plan().outcome()) < 0) {
       plan.replace(clock.instant(), maker.content(basis, again));

@@ -30,7 +30,8 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
    * @param pour which of them, from 0
    * @param setH until it comes out of its mould, where its route does not say it
    * @param own the route as it is kept, without the recipe's ages
-   * @param mixMin of mixing that falls to one cast
+   * @param mixMin of mixing that falls to one cast of a layer that is poured later; the first one
+   *     is mixed together with others
    */
   List<PlanStep> from(
       ProductView product,
@@ -41,7 +42,7 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
       double setH,
       double mixMin) {
     List<PlanStep> steps = new ArrayList<>();
-    double pourMin = Math.min(mixMin + product.minutesPerPiece() * cavities, minutesADay);
+    double pourMin = Math.min(product.minutesPerPiece() * cavities, minutesADay);
     // What is poured again has to be there.
     steps.add(new PlanStep("pour", pourMin, 0, null, 1, 0, false, pour > 0));
     List<ProductLayer> filling = product.filling(product.layerOf(pour));

@@ -113,6 +113,8 @@ public record PlanView(
    *
    * @param casts of the plan that are poured
    * @param lacks materials of which there will not be enough by then
+   * @param person who does it, from 1; null where nobody was told apart
+   * @param litres that are mixed; null where it is no mix
    */
   public record VisitView(
       String step,
@@ -123,7 +125,9 @@ public record PlanView(
       String swatch,
       int pieces,
       List<Integer> casts,
-      List<String> lacks) {}
+      List<String> lacks,
+      @Nullable Integer person,
+      @Nullable Double litres) {}
 
   /** A mould with its copies, and until when each is held now. */
   public record MouldRow(long mouldId, String mould, List<CopyRow> copies) {}

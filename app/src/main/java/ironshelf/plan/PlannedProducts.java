@@ -2,11 +2,14 @@ package ironshelf.plan;
 
 import ironshelf.core.material.Role;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
+import ironshelf.core.plan.PlanRequest.PlanRecipe;
 import ironshelf.core.recipe.Ingredient;
+import ironshelf.core.recipe.WorkingTime;
 import ironshelf.core.route.Route;
 import ironshelf.cure.CureService;
 import ironshelf.http.ProblemException;
 import ironshelf.mould.DrawnMould;
+import ironshelf.product.ProductLayer;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
@@ -19,6 +22,7 @@ import ironshelf.workshop.WorkshopView;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -28,6 +32,11 @@ import org.springframework.stereotype.Component;
 /** Products as the plan sees them: their colours, and their routes as work and waits. */
 @Component
 class PlannedProducts {
+
+  /** Bowl, mixer and tools after a mix, and where a lighter one follows; common practice. */
+  private static final double WASH_MIN = 6;
+
+  private static final double WASH_DARK_MIN = 10;
 
   private final ProductService products;
   private final RecipeService recipes;
@@ -63,6 +72,7 @@ class PlannedProducts {
     private final Map<Long, RouteView> current = routes.allCurrent();
     private final Map<Long, RecipeView> latest = recipes.allLatest();
     private final Map<Long, String> binders = new HashMap<>();
+    private final Map<String, PlanRecipe> mixes = new LinkedHashMap<>();
     private final CureService.Gates gates = cure.gates();
 
     Known(WorkshopView shop, Instant now) {
@@ -134,7 +144,7 @@ class PlannedProducts {
                     PlanKeys.product(wanted.key(), pour, pours),
                     PlanKeys.mould(mould.id()),
                     // Alike only where one mix is: another recipe's colour is another.
-                    colourway.name() + " of " + recipe.name(),
+                    product.mixKey(product.layerOf(pour), colourway.id()),
                     darkness(colourway.swatch()),
                     binders.computeIfAbsent(recipe.id(), this::binder),
                     steps.from(
@@ -144,9 +154,40 @@ class PlannedProducts {
                         pour,
                         mould.cavities(),
                         setH,
-                        recipe.mixMin() / castsABatch(mould, inUse)));
+                        recipe.mixMin() / castsABatch(mould, inUse)),
+                    mixed(recipe),
+                    litres(product, product.layerOf(pour), mould));
               })
           .toList();
+    }
+
+    /** The name of a recipe's mix; its rules are kept for the request. */
+    private String mixed(RecipeView recipe) {
+      String name = "recipe-" + recipe.id();
+      mixes.computeIfAbsent(
+          name,
+          n ->
+              new PlanRecipe(
+                  n,
+                  recipe.mixMin(),
+                  WorkingTime.minutes(recipe.workingMinAt20C(), shop.roomC()),
+                  0,
+                  0,
+                  WASH_MIN,
+                  WASH_DARK_MIN));
+      return name;
+    }
+
+    /** What is poured into a cast in one go. */
+    private static double litres(ProductView product, int firstLayer, DrawnMould mould) {
+      return mould.capacityL()
+          * product.session(firstLayer).stream().mapToDouble(ProductLayer::sharePercent).sum()
+          / 100;
+    }
+
+    /** How the recipes of the products so far are mixed. */
+    List<PlanRecipe> mixes() {
+      return List.copyOf(mixes.values());
     }
 
     private double castsABatch(DrawnMould mould, Map<String, List<Long>> inUse) {

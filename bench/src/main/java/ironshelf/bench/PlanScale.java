@@ -1,9 +1,9 @@
 package ironshelf.bench;
 
 import ironshelf.core.plan.CastPlan;
-import ironshelf.core.plan.ForwardPass;
 import ironshelf.core.plan.PlanRequest;
-import ironshelf.core.plan.Promise;
+import ironshelf.core.plan.promise.Promise;
+import ironshelf.core.plan.schedule.ScheduleBuilder;
 import ironshelf.core.plan.search.PlanSearch;
 import java.time.Duration;
 import java.util.Arrays;
@@ -33,9 +33,9 @@ final class PlanScale {
   }
 
   private static String row(PlanRequest request, int orders) {
-    CastPlan first = ForwardPass.of(request);
+    CastPlan first = ScheduleBuilder.of(request);
     String product = request.products().get(0).product();
-    double firstMs = median(() -> ForwardPass.of(request));
+    double firstMs = median(() -> ScheduleBuilder.of(request));
     double promiseMs =
         median(
             () ->

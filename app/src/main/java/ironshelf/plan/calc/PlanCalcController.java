@@ -1,9 +1,9 @@
 package ironshelf.plan.calc;
 
 import ironshelf.core.plan.CastPlan;
-import ironshelf.core.plan.ForwardPass;
 import ironshelf.core.plan.PlanRequest;
-import ironshelf.core.plan.Promise;
+import ironshelf.core.plan.promise.Promise;
+import ironshelf.core.plan.schedule.ScheduleBuilder;
 import ironshelf.core.plan.search.PlanSearch;
 import java.time.Duration;
 import java.util.List;
@@ -16,7 +16,7 @@ class PlanCalcController {
 
   @PostMapping("/api/calc/plan")
   CastPlan plan(@RequestBody PlanRequest request) {
-    new ForwardPass(request).unkept().orRefuse();
+    new ScheduleBuilder(request).unkept().orRefuse();
     PlanSearch search = new PlanSearch(request, List.of());
     double seconds = request.secondsToSearch();
     return seconds == 0

@@ -1,7 +1,7 @@
 package ironshelf.plan.promise;
 
 import ironshelf.copy.CopyCondition;
-import ironshelf.core.plan.Promise;
+import ironshelf.core.plan.promise.Promise;
 import ironshelf.http.Catalogue;
 import ironshelf.http.ProblemException;
 import ironshelf.mould.MouldService;

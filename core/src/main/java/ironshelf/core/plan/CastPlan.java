@@ -11,6 +11,10 @@ import org.jspecify.annotations.Nullable;
  * @param begun when that which has begun is ready
  * @param totalWeightedLateDays of all demands
  * @param lowerBoundLateDays that no plan can go below
+ * @param gap between its late days and that bound, as a share of the late days; 0 where it is
+ *     proven that no plan has fewer
+ * @param batches what is mixed together, in the order of the clock; null where each cast is mixed
+ *     by itself
  */
 public record CastPlan(
     List<PlannedCast> casts,
@@ -18,8 +22,10 @@ public record CastPlan(
     List<PlannedOrder> orders,
     double totalWeightedLateDays,
     double lowerBoundLateDays,
-    Outcome outcome,
-    List<Visit> visits) {
+    @Nullable Double gap,
+    Objective outcome,
+    List<Visit> visits,
+    @Nullable List<PlanBatch> batches) {
 
   /** What holds an order up most. */
   public enum Bound {
@@ -39,6 +45,7 @@ public record CastPlan(
    * @param pieces that are wanted of it; what is over goes to stock
    * @param pinned whether somebody put it there
    * @param works all that a person does to it, in order
+   * @param batch by which it is filled, its place among them; null where it is mixed by itself
    */
   public record PlannedCast(
       String order,
@@ -50,7 +57,8 @@ public record CastPlan(
       LocalDateTime demouldAt,
       LocalDateTime readyAt,
       boolean pinned,
-      List<Visit> works) {
+      List<Visit> works,
+      @Nullable Integer batch) {
     public PlannedCast {
       works = List.copyOf(works);
     }
@@ -80,13 +88,43 @@ public record CastPlan(
       Bound boundBy,
       @Nullable String boundName) {}
 
-  /** One stretch of work at one step. */
-  public record Visit(String step, LocalDateTime at, long minutes) {}
+  /**
+   * One stretch of work at one step.
+   *
+   * @param person who does it, from 1; null where nobody was told apart
+   */
+  public record Visit(String step, LocalDateTime at, long minutes, @Nullable Integer person) {}
+
+  /**
+   * One mix: one stretch of one person.
+   *
+   * @param litres that are mixed, whole packs where the recipe wants them
+   * @param minutes to prepare, mix, fill and wash
+   * @param casts that it fills, by their place among the plan's
+   */
+  public record PlanBatch(
+      String recipe,
+      String colour,
+      double litres,
+      LocalDateTime startsAt,
+      int person,
+      long minutes,
+      List<Integer> casts) {
+    public PlanBatch {
+      casts = List.copyOf(casts);
+    }
+  }
 
   public CastPlan {
     casts = List.copyOf(casts);
     begun = List.copyOf(begun);
     orders = List.copyOf(orders);
     visits = List.copyOf(visits);
+    batches = batches == null ? null : List.copyOf(batches);
+  }
+
+  /** What is mixed together; none where each cast is mixed by itself. */
+  public List<PlanBatch> mixes() {
+    return batches == null ? List.of() : batches;
   }
 }

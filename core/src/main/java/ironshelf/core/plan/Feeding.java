@@ -13,20 +13,17 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /** Who waits for whose pieces: an acyclic graph over demands and what has begun. */
-final class Feeding {
-
-  /** No joining step waits for anything. */
-  static final int[] NO_WAIT = {};
+public final class Feeding {
 
   /** A demand or a begun cast, by its number. */
-  record Node(boolean begun, int no) {}
+  public record Node(boolean begun, int no) {}
 
   /** What feeds a node at one of its joining steps. */
-  record Source(Node from, int join) {}
+  public record Source(Node from, int join) {}
 
   private final Map<Node, List<Source>> sources = new HashMap<>();
 
-  Feeding(List<Demand> demands, List<BegunCast> begun) {
+  public Feeding(List<Demand> demands, List<BegunCast> begun) {
     Map<String, Node> byName = new HashMap<>();
     for (int d = 0; d < demands.size(); d++) {
       byName.put(demands.get(d).order(), new Node(false, d));
@@ -52,16 +49,16 @@ final class Feeding {
     }
   }
 
-  List<Source> ofDemand(int demand) {
+  public List<Source> ofDemand(int demand) {
     return sources.isEmpty() ? List.of() : sources.getOrDefault(new Node(false, demand), List.of());
   }
 
-  List<Source> ofBegun(int begun) {
+  public List<Source> ofBegun(int begun) {
     return sources.isEmpty() ? List.of() : sources.getOrDefault(new Node(true, begun), List.of());
   }
 
   /** How many levels of parts a demand has below it; 0 where it has none. */
-  int levels(int demand) {
+  public int levels(int demand) {
     return levels(new Node(false, demand));
   }
 

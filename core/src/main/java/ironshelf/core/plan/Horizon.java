@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Map;
 
 /** How far a plan may reach: what would take decades is no plan. */
-final class Horizon {
+public final class Horizon {
 
-  static final int DAY_MIN = 24 * 60;
+  public static final int DAY_MIN = 24 * 60;
   static final int MOST_YEARS = 20;
   private static final int MOST_MIN = MOST_YEARS * 365 * DAY_MIN;
 
@@ -18,7 +18,7 @@ final class Horizon {
   /**
    * @throws RefusedException where a minute lies beyond it
    */
-  static int refuseBeyond(long minute) {
+  public static int refuseBeyond(long minute) {
     if (minute > MOST_MIN) {
       throw new RefusedException(
           List.of(

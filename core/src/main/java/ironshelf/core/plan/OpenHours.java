@@ -40,7 +40,8 @@ public record OpenHours(
     return java.time.Duration.between(opens, closes).toMinutes();
   }
 
-  boolean isOpenOn(LocalDate date) {
+  /** Whether anybody is in on a day. */
+  public boolean isOpenOn(LocalDate date) {
     return Set.copyOf(days).contains(date.getDayOfWeek()) && !closed.contains(date);
   }
 }

@@ -1,8 +1,10 @@
 package ironshelf.core.plan;
 
 import ironshelf.core.plan.PlanRequest.Demand;
+import ironshelf.core.plan.PlanRequest.PlanMixer;
 import ironshelf.core.plan.PlanRequest.PlanMould;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
+import ironshelf.core.plan.PlanRequest.PlanRecipe;
 import ironshelf.core.plan.PlanRequest.PlanStation;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
@@ -34,11 +36,14 @@ final class PlanNames {
       List<PlanProduct> products,
       List<Demand> demands,
       List<BegunCast> begun,
-      List<PinnedCast> pinned) {
+      List<PinnedCast> pinned,
+      List<PlanMixer> mixers,
+      List<PlanRecipe> recipes) {
     PlanNames names = new PlanNames(calendar, moulds, stations);
     for (int p = 0; p < products.size(); p++) {
       names.product("products." + p, products.get(p));
     }
+    names.mixes(products, mixers, recipes);
     names.demands(demands);
     for (int b = 0; b < begun.size(); b++) {
       names.begun("begun." + b, begun.get(b));
@@ -57,6 +62,45 @@ final class PlanNames {
     PlanMould mould = moulds.get(product.mould());
     unknownIf(mould == null, at + ".mould", product.mould());
     steps(at + ".route.", product.route(), mould == null ? 0 : mould.cavities());
+  }
+
+  /** A mix and its filling are one stretch of a day; a cast that is larger is several mixes. */
+  private void mixes(List<PlanProduct> products, List<PlanMixer> mixers, List<PlanRecipe> recipes) {
+    double largest = mixers.stream().mapToDouble(PlanMixer::litres).max().orElse(0);
+    Map<String, PlanRecipe> byName = new HashMap<>();
+    recipes.forEach(r -> byName.put(r.recipe(), r));
+    for (int r = 0; r < recipes.size(); r++) {
+      PlanRecipe recipe = recipes.get(r);
+      double most = recipe.packL() > 0 ? largest : Double.MAX_VALUE;
+      findings.addIf(
+          !mixers.isEmpty() && Math.max(recipe.leastL(), recipe.packL()) > largest,
+          FindingCode.BATCH_MIXER_TOO_SMALL,
+          "recipes." + r + ".leastL",
+          Map.of(
+              "value", Math.max(recipe.leastL(), recipe.packL()), "most", Math.min(most, largest)));
+    }
+    for (int p = 0; p < products.size(); p++) {
+      PlanProduct product = products.get(p);
+      PlanRecipe recipe = byName.get(product.recipe());
+      unknownIf(
+          product.recipe() != null && recipe == null,
+          "products." + p + ".recipe",
+          product.recipe());
+      if (recipe == null || mixers.isEmpty()) {
+        continue;
+      }
+      double mixes = Math.max(1, Math.ceil(product.litresPerCast() / largest));
+      double minutes =
+          Math.ceil(mixes * recipe.mixMin())
+              + product.route().get(0).workMin()
+              + Math.ceil(recipe.washMin())
+              + Math.ceil(recipe.moreWashMin());
+      findings.addIf(
+          minutes > calendar.minutesADay(),
+          FindingCode.PLAN_TOO_LONG,
+          "products." + p + ".litresPerCast",
+          Map.of("value", minutes, "most", calendar.minutesADay()));
+    }
   }
 
   private void steps(String at, List<PlanStep> steps, int pieces) {

@@ -18,6 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param secondsToSearch for a better plan than the first, 0 to 60 (0)
  * @param begun what is in its mould or on its way, up to 5 000
  * @param pinned casts that stay where they were put, up to 5 000
+ * @param mixers one mix at a time in each, up to 20; none: each cast is a mix by itself
+ * @param recipes of products that are mixed together with others, up to 2 000
  */
 public record PlanRequest(
     LocalDateTime start,
@@ -29,7 +31,9 @@ public record PlanRequest(
     List<Demand> demands,
     @WhenMissing("0") double secondsToSearch,
     @Nullable List<BegunCast> begun,
-    @Nullable List<PinnedCast> pinned) {
+    @Nullable List<PinnedCast> pinned,
+    @Nullable List<PlanMixer> mixers,
+    @Nullable List<PlanRecipe> recipes) {
 
   /** A plan of more is no longer laid by hand or by search. */
   public static final int MOST_CASTS = 20_000;
@@ -57,12 +61,12 @@ public record PlanRequest(
     }
 
     /** How many casts so many pieces take. */
-    int castsFor(int pieces) {
+    public int castsFor(int pieces) {
       return (pieces + cavities - 1) / cavities;
     }
 
     /** How often all copies must be filled for so many casts. */
-    long roundsFor(int casts) {
+    public long roundsFor(int casts) {
       return (casts + copies - 1L) / copies;
     }
   }
@@ -82,7 +86,10 @@ public record PlanRequest(
    *
    * @param shade 0 for the lightest; of one day the light ones are poured first (0)
    * @param binder of its mix; an opened bag is not left idle for long; null: not counted
-   * @param route at least one step, with one that frees the mould
+   * @param route at least one step, with one that frees the mould; of a product with a recipe the
+   *     first one is the filling of one cast alone
+   * @param recipe that it is mixed by, one of the request's; null: each cast is mixed by itself
+   * @param litresPerCast of mix, up to 5 000 (0)
    */
   public record PlanProduct(
       String product,
@@ -90,20 +97,88 @@ public record PlanRequest(
       @Nullable String colour,
       @WhenMissing("0") double shade,
       @Nullable String binder,
-      List<PlanStep> route) {
+      List<PlanStep> route,
+      @Nullable String recipe,
+      @WhenMissing("0") double litresPerCast) {
+
+    /** One that is mixed cast by cast. */
+    public PlanProduct(
+        String product,
+        String mould,
+        @Nullable String colour,
+        double shade,
+        @Nullable String binder,
+        List<PlanStep> route) {
+      this(product, mould, colour, shade, binder, route, null, 0);
+    }
+
     public PlanProduct {
+      litresPerCast = Double.isNaN(litresPerCast) ? 0 : litresPerCast;
       shade = Double.isNaN(shade) ? 0 : shade;
       Findings findings =
           new Findings()
               .text("product", product, 80)
               .text("mould", mould, 80)
               .within("shade", shade, 0, 1_000)
+              .within("litresPerCast", litresPerCast, 0, 5_000)
               .list("route", route, 40);
       boolean frees = route != null && route.stream().anyMatch(s -> s != null && s.freesMould());
       findings
           .addIf(!frees, FindingCode.PLAN_MOULD_KEPT, "route", Map.of("value", product + ""))
           .orRefuse();
       route = List.copyOf(route);
+    }
+  }
+
+  /**
+   * A mixer: one mix is in it at a time.
+   *
+   * @param litres that it mixes at most, over 0 and up to 5 000
+   */
+  public record PlanMixer(String mixer, double litres) {
+    public PlanMixer {
+      new Findings().text("mixer", mixer, 80).above("litres", litres, 0, 5_000).orRefuse();
+    }
+  }
+
+  /**
+   * What a mix of a recipe takes of a person, whatever its colour.
+   *
+   * @param mixMin to prepare, weigh and mix it, before the first cast is filled, 0 to 1 440
+   * @param workingMin within which it is mixed and all its casts are filled; null: not bound
+   * @param leastL that can be mixed; less is mixed as that (0)
+   * @param packL one whole pack makes so much; mixes are whole packs of it (0: any amount)
+   * @param washMin of tools and mixer after each mix (0)
+   * @param washDarkToLightMin in place of that where a lighter mix follows the same day; null: the
+   *     same
+   */
+  public record PlanRecipe(
+      String recipe,
+      double mixMin,
+      @Nullable Double workingMin,
+      @WhenMissing("0") double leastL,
+      @WhenMissing("0") double packL,
+      @WhenMissing("0") double washMin,
+      @Nullable Double washDarkToLightMin) {
+    public PlanRecipe {
+      leastL = Double.isNaN(leastL) ? 0 : leastL;
+      packL = Double.isNaN(packL) ? 0 : packL;
+      washMin = Double.isNaN(washMin) ? 0 : washMin;
+      new Findings()
+          .text("recipe", recipe, 80)
+          .within("mixMin", mixMin, 0, 1_440)
+          .within("workingMin", workingMin == null ? 1 : workingMin, 1, 100_000)
+          .within("leastL", leastL, 0, 5_000)
+          .within("packL", packL, 0, 5_000)
+          .within("washMin", washMin, 0, 1_440)
+          .within(
+              "washDarkToLightMin", washDarkToLightMin == null ? 0 : washDarkToLightMin, 0, 1_440)
+          .orRefuse();
+    }
+
+    /** What washing takes more where a lighter mix follows. */
+    public double moreWashMin() {
+      return washDarkToLightMin == null ? 0 : Math.max(0, washDarkToLightMin - washMin);
     }
   }
 
@@ -144,7 +219,36 @@ public record PlanRequest(
     }
   }
 
+  /** One in which each cast is mixed by itself. */
+  public PlanRequest(
+      LocalDateTime start,
+      OpenHours calendar,
+      int people,
+      List<PlanMould> moulds,
+      @Nullable List<PlanStation> stations,
+      List<PlanProduct> products,
+      List<Demand> demands,
+      double secondsToSearch,
+      @Nullable List<BegunCast> begun,
+      @Nullable List<PinnedCast> pinned) {
+    this(
+        start,
+        calendar,
+        people,
+        moulds,
+        stations,
+        products,
+        demands,
+        secondsToSearch,
+        begun,
+        pinned,
+        null,
+        null);
+  }
+
   public PlanRequest {
+    mixers = mixers == null ? List.of() : List.copyOf(mixers);
+    recipes = recipes == null ? List.of() : List.copyOf(recipes);
     people = people == 0 ? 1 : people;
     secondsToSearch = Double.isNaN(secondsToSearch) ? 0 : secondsToSearch;
     stations = stations == null ? List.of() : List.copyOf(stations);
@@ -157,6 +261,8 @@ public record PlanRequest(
         .within("secondsToSearch", secondsToSearch, 0, 60)
         .within("begun.length", begun.size(), 0, MOST_BEGUN)
         .within("pinned.length", pinned.size(), 0, MOST_BEGUN)
+        .within("mixers.length", mixers.size(), 0, 20)
+        .within("recipes.length", recipes.size(), 0, MOST_NAMES)
         .present("moulds", moulds)
         .present("products", products)
         .present("demands", demands)
@@ -169,7 +275,8 @@ public record PlanRequest(
     moulds = List.copyOf(moulds);
     products = List.copyOf(products);
     demands = List.copyOf(demands);
-    PlanNames.unfit(calendar, moulds, stations, products, demands, begun, pinned).orRefuse();
+    PlanNames.unfit(calendar, moulds, stations, products, demands, begun, pinned, mixers, recipes)
+        .orRefuse();
   }
 
   /** A list that may be empty; a shop in which nothing is asked for has a plan too. */
@@ -204,7 +311,9 @@ public record PlanRequest(
         others,
         secondsToSearch,
         begun,
-        pinned);
+        pinned,
+        mixers,
+        recipes);
   }
 
   /** The same with other casts pinned. */
@@ -219,7 +328,9 @@ public record PlanRequest(
         demands,
         secondsToSearch,
         begun,
-        others);
+        others,
+        mixers,
+        recipes);
   }
 
   /** The same with so many more copies of a mould. */
@@ -240,6 +351,8 @@ public record PlanRequest(
         demands,
         secondsToSearch,
         begun,
-        pinned);
+        pinned,
+        mixers,
+        recipes);
   }
 }

@@ -43,15 +43,18 @@ public record PlanStep(
         .orRefuse();
   }
 
-  int workMin() {
+  /** Whole minutes of work each time. */
+  public int workMin() {
     return (int) Math.ceil(attendedMin);
   }
 
-  int waitMin() {
+  /** Whole minutes of wait. */
+  public int waitMin() {
     return (int) Math.round(waitH * 60);
   }
 
-  int gapWholeMin() {
+  /** Whole minutes between two times. */
+  public int gapWholeMin() {
     return (int) Math.round(gapMin);
   }
 }

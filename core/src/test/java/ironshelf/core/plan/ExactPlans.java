@@ -23,7 +23,7 @@ import java.util.Random;
 /** Casts that need nothing but a copy, and the best plan of them by OR-Tools CP-SAT. */
 public final class ExactPlans {
 
-  static final OpenHours ALWAYS =
+  public static final OpenHours ALWAYS =
       new OpenHours(List.of(DayOfWeek.values()), LocalTime.MIDNIGHT, LocalTime.of(23, 59), null);
 
   private ExactPlans() {}
@@ -63,7 +63,7 @@ public final class ExactPlans {
         demands);
   }
 
-  static long holdMin(PlanRequest request, Demand demand) {
+  public static long holdMin(PlanRequest request, Demand demand) {
     return request.products().stream()
         .filter(p -> p.product().equals(demand.product()))
         .findFirst()

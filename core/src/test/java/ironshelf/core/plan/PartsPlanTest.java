@@ -9,7 +9,10 @@ import ironshelf.core.plan.PlanRequest.Demand;
 import ironshelf.core.plan.PlanRequest.Feed;
 import ironshelf.core.plan.PlanRequest.PlanMould;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
-import ironshelf.core.plan.Promise.PromiseRequest;
+import ironshelf.core.plan.promise.Promise;
+import ironshelf.core.plan.promise.Promise.PromiseRequest;
+import ironshelf.core.plan.schedule.Job;
+import ironshelf.core.plan.schedule.ScheduleBuilder;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.RefusedException;
 import java.util.ArrayList;
@@ -29,9 +32,9 @@ class PartsPlanTest {
   @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20})
   void partsAreReadyWhereTheyAreJoinedWhateverTheOrder(long seed) {
     PlanRequest request = RandomShop.withParts(seed, 4);
-    new PlanChecker(request, ForwardPass.of(request)).check("seed " + seed);
-    ForwardPass pass = new ForwardPass(request);
-    List<Lot> shuffled = new ArrayList<>(pass.usual());
+    new PlanChecker(request, ScheduleBuilder.of(request)).check("seed " + seed);
+    ScheduleBuilder pass = new ScheduleBuilder(request);
+    List<Job> shuffled = new ArrayList<>(pass.usual());
     Collections.shuffle(shuffled, new Random(seed));
     new PlanChecker(request, pass.plan(shuffled)).check("shuffled " + seed);
   }
@@ -39,7 +42,7 @@ class PartsPlanTest {
   /** By hand: the drop is ready after 34 h, the basin after 2; joined then, dry a day later. */
   @Test
   void aWholeWaitsForItsPart() {
-    CastPlan plan = ForwardPass.of(basinAndDrop(List.of(), "2027-03-02"));
+    CastPlan plan = ScheduleBuilder.of(basinAndDrop(List.of(), "2027-03-02"));
     assertThat(plan.orders()).extracting(PlannedOrder::order).contains("bath", "drops");
     PlannedOrder bath = order(plan, "bath");
     assertThat(bath.readyAt()).isEqualTo(RandomShop.START.plusHours(58));
@@ -64,7 +67,7 @@ class PartsPlanTest {
                 RandomShop.wait("dry", 24, null)),
             null);
     PlanRequest request = basinAndDrop(List.of(basin), "2027-03-05");
-    CastPlan plan = ForwardPass.of(request);
+    CastPlan plan = ScheduleBuilder.of(request);
     assertThat(plan.begun().get(0).demouldAt()).isEqualTo(RandomShop.START.plusHours(2));
     assertThat(plan.begun().get(0).readyAt())
         .isEqualTo(RandomShop.START.plusHours(58).plusMinutes(6));

@@ -15,25 +15,26 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Proves a plan feasible from its casts alone. Written apart from what lays plans out: it walks
- * each route anew, and counts what is taken by sweeping over events.
+ * Proves a plan feasible from its casts alone. ScheduleWriter apart from what lays plans out: it
+ * walks each route anew, and counts what is taken by sweeping over events.
  */
 public record PlanChecker(PlanRequest request, CastPlan plan) {
 
   /** So much more, or less, of something from a moment on. */
-  private record Event(LocalDateTime at, int change) {}
+  record Event(LocalDateTime at, int change) {}
 
   public void check(String seed) {
     List<Event> hands = new ArrayList<>();
     Map<String, List<Event>> stations = new HashMap<>();
     Map<String, List<LocalDateTime[]>> held = new HashMap<>();
+    nobodyIsInTwoPlaces(seed);
     for (PlannedCast cast : plan.casts()) {
       PlanProduct product = product(cast);
       PlanMould mould = mould(cast);
       assertThat(cast.copy()).as(seed).isBetween(1, mould.copies());
       walk(cast, product, mould, stations, seed);
-      for (Visit work : cast.works()) {
-        isInHours(work, seed);
+      cast.works().forEach(work -> isInHours(work, seed));
+      for (Visit work : ownWorks(cast)) {
         hands.add(new Event(work.at(), 1));
         hands.add(new Event(work.at().plusMinutes(work.minutes()), -1));
       }
@@ -43,6 +44,7 @@ public record PlanChecker(PlanRequest request, CastPlan plan) {
                 cast.pourAt(), cast.demouldAt().plusMinutes(Math.round(mould.washMin()))
               });
     }
+    new BatchChecker(request, plan).check(seed, hands);
     assertThat(most(hands)).as(seed + " hands").isLessThanOrEqualTo(request.people());
     for (PlanStation station : request.stations()) {
       assertThat(most(stations.getOrDefault(station.station(), List.of())))
@@ -117,7 +119,33 @@ public record PlanChecker(PlanRequest request, CastPlan plan) {
     assertThat(work.at()).as(seed).isAfterOrEqualTo(request.start());
   }
 
-  private static int most(List<Event> events) {
+  /** What takes a person of its own: whoever mixes a cast fills it too. */
+  private static List<Visit> ownWorks(PlannedCast cast) {
+    return cast.batch() == null ? cast.works() : cast.works().subList(1, cast.works().size());
+  }
+
+  /** The same by name: each person does one thing at a time. */
+  private void nobodyIsInTwoPlaces(String seed) {
+    Map<Integer, List<LocalDateTime[]>> busy = new HashMap<>();
+    for (PlannedCast cast : plan.casts()) {
+      for (Visit work : ownWorks(cast)) {
+        assertThat(work.person()).as(seed + " who").isBetween(1, request.people());
+        busy.computeIfAbsent(work.person(), p -> new ArrayList<>())
+            .add(new LocalDateTime[] {work.at(), work.at().plusMinutes(work.minutes())});
+      }
+    }
+    for (CastPlan.PlanBatch batch : plan.mixes()) {
+      assertThat(batch.person()).as(seed + " who mixes").isBetween(1, request.people());
+      busy.computeIfAbsent(batch.person(), p -> new ArrayList<>())
+          .add(
+              new LocalDateTime[] {
+                batch.startsAt(), batch.startsAt().plusMinutes(batch.minutes())
+              });
+    }
+    busy.values().forEach(works -> doNotOverlap(works, seed + " person"));
+  }
+
+  static int most(List<Event> events) {
     List<Event> sorted = new ArrayList<>(events);
     sorted.sort(Comparator.comparing(Event::at).thenComparing(Event::change));
     int level = 0;
@@ -132,7 +160,7 @@ public record PlanChecker(PlanRequest request, CastPlan plan) {
   private static void doNotOverlap(List<LocalDateTime[]> uses, String seed) {
     uses.sort(Comparator.comparing(u -> u[0]));
     for (int i = 1; i < uses.size(); i++) {
-      assertThat(uses.get(i)[0]).as(seed + " copy twice").isAfterOrEqualTo(uses.get(i - 1)[1]);
+      assertThat(uses.get(i)[0]).as(seed + " twice").isAfterOrEqualTo(uses.get(i - 1)[1]);
     }
   }
 

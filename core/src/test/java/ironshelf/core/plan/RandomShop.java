@@ -1,8 +1,10 @@
 package ironshelf.core.plan;
 
 import ironshelf.core.plan.PlanRequest.Demand;
+import ironshelf.core.plan.PlanRequest.PlanMixer;
 import ironshelf.core.plan.PlanRequest.PlanMould;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
+import ironshelf.core.plan.PlanRequest.PlanRecipe;
 import ironshelf.core.plan.PlanRequest.PlanStation;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -15,7 +17,7 @@ import java.util.Random;
 /** Workshops made up from a seed. */
 public final class RandomShop {
 
-  static final LocalDateTime START = LocalDateTime.of(2027, 3, 1, 7, 0);
+  public static final LocalDateTime START = LocalDateTime.of(2027, 3, 1, 7, 0);
 
   private RandomShop() {}
 
@@ -54,8 +56,57 @@ public final class RandomShop {
         demands);
   }
 
+  /** The same, mixed in bowls: two recipes, one of them fast, in three colours. */
+  public static PlanRequest inBowls(long seed, int orders, boolean parts) {
+    PlanRequest plain = parts ? withParts(seed, orders) : of(seed, orders);
+    Random random = new Random(seed + 7_000);
+    List<PlanRecipe> recipes = new ArrayList<>();
+    for (int r = 0; r < 2; r++) {
+      recipes.add(
+          new PlanRecipe(
+              "r" + r,
+              3 + random.nextInt(9),
+              random.nextBoolean() ? null : Double.valueOf(30 + random.nextInt(30)),
+              random.nextInt(2),
+              random.nextInt(3) == 0 ? 1.5 : 0,
+              random.nextInt(9),
+              random.nextBoolean() ? null : Double.valueOf(5 + random.nextInt(15))));
+    }
+    List<PlanProduct> products = new ArrayList<>();
+    for (PlanProduct p : plain.products()) {
+      int colour = random.nextInt(3);
+      products.add(
+          new PlanProduct(
+              p.product(),
+              p.mould(),
+              "c" + colour,
+              colour,
+              p.binder(),
+              p.route(),
+              random.nextInt(6) == 0 ? null : "r" + random.nextInt(2),
+              0.2 + random.nextInt(60) / 10.0));
+    }
+    List<PlanMixer> mixers = new ArrayList<>(List.of(new PlanMixer("bucket", 8)));
+    if (random.nextBoolean()) {
+      mixers.add(new PlanMixer("drum", 5));
+    }
+    return new PlanRequest(
+        plain.start(),
+        plain.calendar(),
+        plain.people(),
+        plain.moulds(),
+        plain.stations(),
+        products,
+        plain.demands(),
+        0,
+        null,
+        null,
+        mixers,
+        recipes);
+  }
+
   /** The same with products made of parts, up to four levels deep. */
-  static PlanRequest withParts(long seed, int orders) {
+  public static PlanRequest withParts(long seed, int orders) {
     Random random = new Random(seed);
     PlanRequest plain = of(seed, 1);
     List<PlanProduct> products = new ArrayList<>(plain.products());
@@ -150,11 +201,11 @@ public final class RandomShop {
     return route;
   }
 
-  static PlanStep work(String step, double minutes, int times, double gap, boolean frees) {
+  public static PlanStep work(String step, double minutes, int times, double gap, boolean frees) {
     return new PlanStep(step, minutes, 0, null, times, gap, frees, null);
   }
 
-  static PlanStep wait(String step, double hours, String station) {
+  public static PlanStep wait(String step, double hours, String station) {
     return new PlanStep(step, 0, hours, station, 1, 0, false, null);
   }
 }

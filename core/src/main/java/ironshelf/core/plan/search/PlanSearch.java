@@ -1,54 +1,40 @@
 package ironshelf.core.plan.search;
 
-import ai.timefold.solver.core.api.score.buildin.bendablelong.BendableLongScore;
-import ai.timefold.solver.core.api.solver.SolutionManager;
-import ai.timefold.solver.core.api.solver.Solver;
-import ai.timefold.solver.core.api.solver.SolverConfigOverride;
-import ai.timefold.solver.core.api.solver.SolverFactory;
-import ai.timefold.solver.core.config.heuristic.selector.move.composite.UnionMoveSelectorConfig;
-import ai.timefold.solver.core.config.heuristic.selector.move.generic.list.ListChangeMoveSelectorConfig;
-import ai.timefold.solver.core.config.heuristic.selector.move.generic.list.ListSwapMoveSelectorConfig;
-import ai.timefold.solver.core.config.heuristic.selector.move.generic.list.SubListChangeMoveSelectorConfig;
-import ai.timefold.solver.core.config.localsearch.LocalSearchPhaseConfig;
-import ai.timefold.solver.core.config.localsearch.decider.acceptor.LocalSearchAcceptorConfig;
-import ai.timefold.solver.core.config.localsearch.decider.forager.LocalSearchForagerConfig;
-import ai.timefold.solver.core.config.solver.SolverConfig;
-import ai.timefold.solver.core.config.solver.termination.TerminationConfig;
 import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.CastPlan.PlannedCast;
-import ironshelf.core.plan.ForwardPass;
-import ironshelf.core.plan.Lot;
-import ironshelf.core.plan.Outcome;
+import ironshelf.core.plan.Objective;
 import ironshelf.core.plan.PlanRequest;
+import ironshelf.core.plan.schedule.Job;
+import ironshelf.core.plan.schedule.ScheduleBuilder;
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
-import java.util.SortedMap;
-import java.util.TreeMap;
+import java.util.Random;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
-import java.util.stream.LongStream;
-import org.jspecify.annotations.Nullable;
 
 /**
- * Looks for a better plan than the forward pass makes, with a constraint solver's local search over
- * the order of lots; every order is laid by the forward pass, so every plan is feasible.
+ * Looks for a better plan than the first one: a local search over the list of jobs, each list laid
+ * by the schedule builder, so that every plan is feasible. Steps back are let pass by how the plan
+ * was some steps ago (late acceptance; Burke and Bykov 2017), judged by late days and minutes
+ * alone; where nothing helps for long it starts again from the best.
  *
- * <p>Never worse than any of the orders it starts from. With the same request and the same number
- * of looks it finds the same plan; by the clock it may find another. Not promised: the best one.
+ * <p>Never worse than any of the lists it starts from. With the same request and the same number of
+ * looks it finds the same plan; by the clock it may find another. Not promised: the best one. How
+ * far it can be off at most is the plan's gap.
  */
 public final class PlanSearch {
 
-  /** Lets some steps back pass, few, because a look at a large plan is dear. */
-  private static final int ACCEPTED_BEFORE = 20;
+  /** What an hour of mixing weighs beside a late day, in what steps are accepted by. */
+  private static final double HOUR_WEIGHS = 0.2;
 
+  private static final int ACCEPTED_BEFORE = 60;
+  private static final int PATIENCE = 600;
   private static final long SEED = 20_270_301;
 
-  private final ForwardPass pass;
-  private final List<Lot> start;
-  private @Nullable Solver<PlanOrder> running;
-  private boolean stopped;
+  private final ScheduleBuilder builder;
+  private final Start start;
+  private volatile boolean stopped;
 
   /**
    * A search.
@@ -56,97 +42,71 @@ public final class PlanSearch {
    * @param before casts of a plan whose order is to be among those it starts from; may be empty
    */
   public PlanSearch(PlanRequest request, List<PlannedCast> before) {
-    pass = new ForwardPass(request);
-    List<List<Lot>> orders = new ArrayList<>(List.of(pass.usual()));
-    if (!before.isEmpty()) {
-      orders.add(pass.asIn(before));
-    }
-    orders.addAll(pass.others());
-    start = orders.stream().min(Comparator.comparing(pass::outcome)).orElseThrow();
+    builder = new ScheduleBuilder(request);
+    start = Start.of(builder, before);
   }
 
-  /** The best of the orders that it starts from; at once. */
+  /** The best of the lists that it starts from; at once. */
   public CastPlan first() {
-    return pass.plan(start);
+    return builder.plan(start.jobs());
   }
 
   /** Looks for so long at most, and tells of each better plan. */
-  public CastPlan search(Duration atMost, Consumer<Outcome> better) {
-    return search(new TerminationConfig().withSpentLimit(atMost), better);
+  public CastPlan search(Duration atMost, Consumer<Objective> better) {
+    long end = System.nanoTime() + atMost.toNanos();
+    return search(() -> System.nanoTime() < end, better);
   }
 
-  /** Looks at so many orders. */
+  /** Looks at so many plans. */
   public CastPlan search(long looks) {
-    return search(new TerminationConfig().withScoreCalculationCountLimit(looks), o -> {});
+    long[] left = {looks};
+    return search(() -> left[0]-- > 0, o -> {});
   }
 
   /** Ends a search that runs in another thread; what it found so far stands. */
-  public synchronized void stop() {
+  public void stop() {
     stopped = true;
-    if (running != null) {
-      running.terminateEarly();
-    }
   }
 
-  private CastPlan search(TerminationConfig until, Consumer<Outcome> better) {
-    if (start.size() < 2) {
+  private CastPlan search(BooleanSupplier goesOn, Consumer<Objective> better) {
+    if (start.jobs().size() < 2) {
       return first();
     }
-    Solver<PlanOrder> solver =
-        Factory.ONLY.buildSolver(
-            new SolverConfigOverride<PlanOrder>().withTerminationConfig(until));
-    solver.addEventListener(event -> better.accept(event.getNewBestSolution().queue().outcome()));
-    synchronized (this) {
-      if (stopped) {
-        return first();
+    Random random = new Random(SEED);
+    Neighbourhood neighbourhood = new Neighbourhood(builder.instance(), random);
+    List<Job> best = start.jobs();
+    ScheduleBuilder.Look bestLook = builder.look(best);
+    List<Job> now = best;
+    ScheduleBuilder.Look look = bestLook;
+    double[] past = new double[ACCEPTED_BEFORE];
+    Arrays.fill(past, value(look.objective()));
+    int since = 0;
+    for (int step = 0; !stopped && goesOn.getAsBoolean(); step++) {
+      List<Job> tried = neighbourhood.change(now, look.lateness());
+      ScheduleBuilder.Look found = builder.look(tried);
+      double value = value(found.objective());
+      int at = step % ACCEPTED_BEFORE;
+      if (value <= past[at] || value <= value(look.objective())) {
+        now = tried;
+        look = found;
       }
-      running = solver;
+      past[at] = value(look.objective());
+      if (found.objective().compareTo(bestLook.objective()) < 0) {
+        best = tried;
+        bestLook = found;
+        since = 0;
+        better.accept(found.objective());
+      } else if (++since > PATIENCE) {
+        now = best;
+        look = bestLook;
+        Arrays.fill(past, value(look.objective()) * 1.02 + 1);
+        since = 0;
+      }
     }
-    PlanOrder found = solver.solve(new PlanOrder(new PlanQueue(pass, start)));
-    List<Lot> order = found.queue().getLots();
-    return pass.outcome(order).compareTo(pass.outcome(start)) < 0 ? pass.plan(order) : first();
+    return builder.plan(best);
   }
 
-  /** What each rule, by its name, takes off a plan; 0 where it is kept. */
-  public SortedMap<String, Long> explained(CastPlan plan) {
-    PlanOrder order = new PlanOrder(new PlanQueue(pass, pass.asIn(plan.casts())));
-    SortedMap<String, Long> rules = new TreeMap<>();
-    SolutionManager.<PlanOrder, BendableLongScore>create(Factory.ONLY)
-        .analyze(order)
-        .constraintMap()
-        .forEach((rule, of) -> rules.put(rule.constraintName(), sum(of.score())));
-    return rules;
-  }
-
-  /** A rule has one level. */
-  private static long sum(BendableLongScore score) {
-    return LongStream.concat(Arrays.stream(score.hardScores()), Arrays.stream(score.softScores()))
-        .sum();
-  }
-
-  /** Made when it is first needed: it writes code of its own, which takes a while. */
-  private static final class Factory {
-    static final SolverFactory<PlanOrder> ONLY = SolverFactory.create(config());
-
-    private Factory() {}
-  }
-
-  private static SolverConfig config() {
-    return new SolverConfig()
-        .withSolutionClass(PlanOrder.class)
-        .withEntityClasses(PlanQueue.class)
-        .withConstraintProviderClass(PlanRules.class)
-        .withRandomSeed(SEED)
-        .withPhases(
-            new LocalSearchPhaseConfig()
-                .withMoveSelectorConfig(
-                    new UnionMoveSelectorConfig()
-                        .withMoveSelectors(
-                            new ListChangeMoveSelectorConfig(),
-                            new ListSwapMoveSelectorConfig(),
-                            new SubListChangeMoveSelectorConfig()))
-                .withAcceptorConfig(
-                    new LocalSearchAcceptorConfig().withLateAcceptanceSize(ACCEPTED_BEFORE))
-                .withForagerConfig(new LocalSearchForagerConfig().withAcceptedCountLimit(1)));
+  private static double value(Objective objective) {
+    return objective.lateDays() + HOUR_WEIGHS * objective.minutes() / 60;
   }
 }

@@ -1,7 +1,8 @@
 /**
- * Looks for better plans than the first one: an order of lots, changed by a constraint solver,
- * judged by named rules on what the forward pass makes of it.
+ * Looks for better plans than the first one, by changing the list of jobs that a schedule is built
+ * from.
  *
- * <p>May use: quantity, plan.
+ * <p>May use: quantity, plan, plan resource, plan schedule.
  */
+@org.jspecify.annotations.NullMarked
 package ironshelf.core.plan.search;

@@ -1,13 +1,23 @@
-package ironshelf.core.plan;
+package ironshelf.core.plan.schedule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import ironshelf.core.plan.BegunCast;
+import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.CastPlan.Bound;
+import ironshelf.core.plan.ExactPlans;
+import ironshelf.core.plan.OpenHours;
+import ironshelf.core.plan.PinnedCast;
+import ironshelf.core.plan.PlanChecker;
+import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.PlanRequest.Demand;
 import ironshelf.core.plan.PlanRequest.PlanMould;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.PlanRequest.PlanStation;
+import ironshelf.core.plan.PlanStep;
+import ironshelf.core.plan.RandomShop;
+import ironshelf.core.plan.resource.Profile;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.RefusedException;
@@ -25,7 +35,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 @Tag("accuracy")
-class ForwardPassTest {
+class ScheduleBuilderTest {
 
   private static final OpenHours WEEK =
       new OpenHours(
@@ -37,7 +47,7 @@ class ForwardPassTest {
    */
   @Test
   void oneBowlWorkedByHand() {
-    CastPlan plan = ForwardPass.of(bowls(1, 1));
+    CastPlan plan = ScheduleBuilder.of(bowls(1, 1));
     CastPlan.PlannedCast cast = plan.casts().get(0);
     assertThat(cast.pourAt()).hasToString("2027-03-01T07:00");
     assertThat(cast.demouldAt()).hasToString("2027-03-01T10:16");
@@ -51,8 +61,8 @@ class ForwardPassTest {
   /** Handbook 1, question 5: the moulds set the pace, and more copies mend it. */
   @Test
   void theMouldsSetThePace() {
-    CastPlan one = ForwardPass.of(bowls(1, 24));
-    CastPlan three = ForwardPass.of(bowls(3, 24));
+    CastPlan one = ScheduleBuilder.of(bowls(1, 24));
+    CastPlan three = ScheduleBuilder.of(bowls(3, 24));
     assertThat(one.orders().get(0).boundBy()).isEqualTo(Bound.MOULD);
     assertThat(three.orders().get(0).readyAt()).isBefore(one.orders().get(0).readyAt());
   }
@@ -62,10 +72,10 @@ class ForwardPassTest {
   void everyPlanOfFiveHundredWorkshopsIsFeasible(long block) {
     for (long seed = block * 50; seed < block * 50 + 50; seed++) {
       PlanRequest request = RandomShop.of(seed, 1 + (int) (seed % 12));
-      CastPlan plan = ForwardPass.of(request);
+      CastPlan plan = ScheduleBuilder.of(request);
       new PlanChecker(request, plan).check("seed " + seed);
       assertThat(plan.lowerBoundLateDays()).isLessThanOrEqualTo(plan.totalWeightedLateDays());
-      assertThat(ForwardPass.of(request)).as("the same again").isEqualTo(plan);
+      assertThat(ScheduleBuilder.of(request)).as("the same again").isEqualTo(plan);
     }
   }
 
@@ -76,7 +86,7 @@ class ForwardPassTest {
     Random random = new Random(seed);
     int copies = 1 + random.nextInt(2);
     PlanRequest request = ExactPlans.machines(random, copies, 6);
-    CastPlan plan = ForwardPass.of(request);
+    CastPlan plan = ScheduleBuilder.of(request);
     double best = ExactPlans.exactLateDays(request, copies);
     assertThat(plan.totalWeightedLateDays()).as("seed %d", seed).isGreaterThanOrEqualTo(best);
     assertThat(plan.lowerBoundLateDays()).as("seed %d", seed).isLessThanOrEqualTo(best);
@@ -89,11 +99,11 @@ class ForwardPassTest {
     Random random = new Random(seed);
     int copies = 2 + random.nextInt(3);
     PlanRequest request = ExactPlans.machines(random, copies, 9);
-    ForwardPass pass = new ForwardPass(request);
-    List<Lot> longestFirst = new ArrayList<>(pass.usual());
+    ScheduleBuilder pass = new ScheduleBuilder(request);
+    List<Job> longestFirst = new ArrayList<>(pass.usual());
     longestFirst.sort(
         Comparator.comparingLong(
-            l -> -ExactPlans.holdMin(request, request.demands().get(l.demand()))));
+            l -> -ExactPlans.holdMin(request, request.demands().get(l.demand(0)))));
     CastPlan plan = pass.plan(longestFirst);
     long makespan =
         plan.casts().stream()
@@ -131,7 +141,7 @@ class ForwardPassTest {
             0,
             List.of(begun),
             null);
-    CastPlan plan = ForwardPass.of(request);
+    CastPlan plan = ScheduleBuilder.of(request);
     assertThat(plan.begun().get(0).demouldAt()).hasToString("2027-03-03T07:04");
     assertThat(plan.begun().get(0).readyAt()).hasToString("2027-03-04T07:04");
     assertThat(plan.casts().get(0).pourAt()).hasToString("2027-03-03T07:04");
@@ -143,7 +153,7 @@ class ForwardPassTest {
   void whatIsPinnedStaysAndTheRestGoesRoundIt() {
     PlanRequest request =
         bowls(1, 3).pinning(List.of(pin(1, "2027-03-01T12:00"), pin(1, "2027-03-02T07:00")));
-    CastPlan plan = ForwardPass.of(request);
+    CastPlan plan = ScheduleBuilder.of(request);
     assertThat(plan.casts().stream().filter(CastPlan.PlannedCast::pinned))
         .extracting(c -> c.pourAt().toString())
         .containsExactly("2027-03-01T12:00", "2027-03-02T07:00");
@@ -151,7 +161,7 @@ class ForwardPassTest {
     assertThat(plan.casts().get(2).pourAt()).hasToString("2027-03-01T07:00");
     // What nobody wants any more is no longer pinned.
     assertThat(
-            ForwardPass.of(bowls(1, 1).pinning(request.pinned())).casts().stream()
+            ScheduleBuilder.of(bowls(1, 1).pinning(request.pinned())).casts().stream()
                 .map(c -> c.pourAt().toString()))
         .containsExactly("2027-03-01T12:00");
   }
@@ -174,7 +184,7 @@ class ForwardPassTest {
   private static List<FindingCode> refused(PinnedCast... pins) {
     try {
       PlanRequest request = bowls(2, 4).pinning(List.of(pins));
-      ForwardPass pass = new ForwardPass(request);
+      ScheduleBuilder pass = new ScheduleBuilder(request);
       // Its cast is laid all the same, with the pins that can be kept.
       CastPlan plan = pass.plan(pass.usual());
       assertThat(plan.casts()).hasSize(4);
@@ -192,7 +202,7 @@ class ForwardPassTest {
   @ValueSource(longs = {1, 2, 3, 4})
   void levelsAgreeWithCounting(long seed) {
     Random random = new Random(seed);
-    Levels levels = new Levels(6, 1);
+    Profile levels = new Profile(6, 1);
     int[] counted = new int[3_000];
     for (int i = 0; i < 400; i++) {
       int from = random.nextInt(2_900);

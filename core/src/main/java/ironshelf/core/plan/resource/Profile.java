@@ -1,11 +1,11 @@
-package ironshelf.core.plan;
+package ironshelf.core.plan.resource;
 
 /**
  * How many pieces stand in a station over time, in minutes from the plan's start: a segment tree of
  * the highest level with additions kept at the nodes that they cover, so that looking at or taking
  * a stretch costs the logarithm of the horizon (Bentley 1977). It grows by doubling.
  */
-final class Levels {
+public final class Profile {
 
   private final int capacity;
   private int size;
@@ -17,7 +17,7 @@ final class Levels {
    *
    * @param minutes that it will likely be looked at
    */
-  Levels(int capacity, int minutes) {
+  public Profile(int capacity, int minutes) {
     this.capacity = capacity;
     size = 2 * Integer.highestOneBit(Math.max(1, minutes));
     most = new int[2 * size];
@@ -25,7 +25,7 @@ final class Levels {
   }
 
   /** The last minute in a stretch at which so many more have no room; -1 where they have. */
-  int lastConflict(int from, int to, int more) {
+  public int lastConflict(int from, int to, int more) {
     if (from >= to || most[1] + more <= capacity) {
       return -1;
     }
@@ -47,11 +47,11 @@ final class Levels {
   }
 
   /** How many pieces over what it holds there are at the fullest. */
-  int overfull() {
+  public int overfull() {
     return Math.max(0, most[1] - capacity);
   }
 
-  void take(int from, int to, int pieces) {
+  public void take(int from, int to, int pieces) {
     if (from >= to || pieces == 0) {
       return;
     }

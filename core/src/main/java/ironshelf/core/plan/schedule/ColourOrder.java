@@ -1,7 +1,8 @@
-package ironshelf.core.plan;
+package ironshelf.core.plan.schedule;
 
-import ironshelf.core.plan.Laying.Laid;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
+import ironshelf.core.plan.resource.Instance;
+import ironshelf.core.plan.schedule.Schedule.Laid;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,14 +13,14 @@ import java.util.Map;
  * @param darkToLight how often of one day a lighter colour follows a darker one
  * @param idleBinderDays on which an opened binder is not used between two days on which it is
  */
-record PourOrder(long darkToLight, long idleBinderDays) {
+record ColourOrder(long darkToLight, long idleBinderDays) {
 
-  static PourOrder of(Laying laying) {
-    Setting setting = laying.setting;
+  static ColourOrder of(Schedule laying) {
+    Instance instance = laying.instance;
     long[] byPour = new long[laying.casts.size()];
     for (int i = 0; i < byPour.length; i++) {
       // The minute above, the cast below: one sort of plain numbers.
-      byPour[i] = ((long) laying.casts.get(i).way().pour() << 20) | i;
+      byPour[i] = ((long) laying.casts.get(i).timing().pour() << 20) | i;
     }
     java.util.Arrays.sort(byPour);
     long changes = 0;
@@ -29,8 +30,8 @@ record PourOrder(long darkToLight, long idleBinderDays) {
     Map<String, Integer> usedOn = new HashMap<>();
     for (long packed : byPour) {
       Laid cast = laying.casts.get((int) (packed & ((1 << 20) - 1)));
-      PlanProduct product = product(setting, cast);
-      int day = setting.day(cast.way().pour());
+      PlanProduct product = product(instance, cast);
+      int day = instance.day(cast.timing().pour());
       changes += day == lastDay && product.shade() < lastShade ? 1 : 0;
       lastDay = day;
       lastShade = product.shade();
@@ -39,11 +40,11 @@ record PourOrder(long darkToLight, long idleBinderDays) {
         idle += before == null ? 0 : Math.max(0, day - before - 1);
       }
     }
-    return new PourOrder(changes, idle);
+    return new ColourOrder(changes, idle);
   }
 
-  private static PlanProduct product(Setting setting, Laid cast) {
-    List<PlanProduct> products = setting.products;
-    return products.get(setting.tasks.get(cast.demand()).product());
+  private static PlanProduct product(Instance instance, Laid cast) {
+    List<PlanProduct> products = instance.products;
+    return products.get(instance.lines.get(cast.demand()).product());
   }
 }

@@ -1,10 +1,14 @@
-package ironshelf.core.plan;
+package ironshelf.core.plan.promise;
 
+import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.CastPlan.Bound;
 import ironshelf.core.plan.CastPlan.PlannedCast;
 import ironshelf.core.plan.CastPlan.PlannedOrder;
-import ironshelf.core.plan.ForwardPass.Readiness;
+import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.PlanRequest.Demand;
+import ironshelf.core.plan.schedule.Job;
+import ironshelf.core.plan.schedule.ScheduleBuilder;
+import ironshelf.core.plan.schedule.ScheduleBuilder.Readiness;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import java.time.LocalDate;
@@ -92,8 +96,8 @@ public record Promise(
    *     is empty they stand in the usual order
    */
   public static Promise of(PromiseRequest request, List<PlannedCast> planned) {
-    ForwardPass without = new ForwardPass(request.plan());
-    List<Lot> others = without.asIn(planned);
+    ScheduleBuilder without = new ScheduleBuilder(request.plan());
+    List<Job> others = without.asIn(planned);
     Readiness before = without.readiness(others);
     PlanRequest asking = withAsked(request.plan(), request);
     Kept kept = earliest(asking, request.parts().size(), others, before).orElseThrow();
@@ -114,7 +118,7 @@ public record Promise(
    * (the anomaly of Graham 1969).
    */
   private static List<WithCopies> curve(
-      PromiseRequest request, PlanRequest asking, List<Lot> others, Readiness before, int none) {
+      PromiseRequest request, PlanRequest asking, List<Job> others, Readiness before, int none) {
     String mould =
         asking.products().stream()
             .filter(p -> p.product().equals(request.product()))
@@ -138,7 +142,7 @@ public record Promise(
   }
 
   /** The order of a plan with what is asked for in it. */
-  private record Kept(ForwardPass pass, List<Lot> order, int readyMin) {
+  private record Kept(ScheduleBuilder pass, List<Job> order, int readyMin) {
 
     PlannedOrder asked(CastPlan plan, String order) {
       return plan.orders().stream().filter(o -> o.order().equals(order)).findFirst().orElseThrow();
@@ -151,15 +155,15 @@ public record Promise(
    * the others' plan knew even that may.
    */
   private static Optional<Kept> earliest(
-      PlanRequest asking, int parts, List<Lot> others, Readiness before) {
-    ForwardPass pass = new ForwardPass(asking);
+      PlanRequest asking, int parts, List<Job> others, Readiness before) {
+    ScheduleBuilder pass = new ScheduleBuilder(asking);
     int asked = asking.demands().size() - 1 - parts;
-    List<Lot> own = pass.usual().stream().filter(l -> l.demand() == asked).toList();
+    List<Job> own = pass.usual().stream().filter(l -> l.demand(0) == asked).toList();
     Kept best = null;
     int low = 0;
     int high = others.size() + 1;
     for (int at = others.size(); low < high; at = (low + high) / 2) {
-      List<Lot> tried = among(others, own, at);
+      List<Job> tried = among(others, own, at);
       Readiness after = pass.readiness(tried);
       if (after.harms(before)) {
         low = at + 1;
@@ -172,8 +176,8 @@ public record Promise(
     return Optional.ofNullable(best);
   }
 
-  private static List<Lot> among(List<Lot> others, List<Lot> own, int at) {
-    List<Lot> all = new ArrayList<>(others.subList(0, at));
+  private static List<Job> among(List<Job> others, List<Job> own, int at) {
+    List<Job> all = new ArrayList<>(others.subList(0, at));
     all.addAll(own);
     all.addAll(others.subList(at, others.size()));
     return all;

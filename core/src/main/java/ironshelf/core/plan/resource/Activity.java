@@ -1,5 +1,6 @@
-package ironshelf.core.plan;
+package ironshelf.core.plan.resource;
 
+import ironshelf.core.plan.PlanStep;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -10,23 +11,42 @@ import java.util.Map;
  * @param join which of the route's joining steps it is, from 0; {@link #NOWHERE} where it joins
  *     nothing
  * @param stays in stations before it, in order; the last one lasts until the work begins
+ * @param inBatch whether the person who mixes does it as part of the mix
  * @param frees whether the mould is free when it is done
  */
-record Leg(String step, int workMin, int waitMin, List<Stay> stays, boolean frees, int join) {
+public record Activity(
+    String step,
+    int workMin,
+    int waitMin,
+    List<Stay> stays,
+    boolean frees,
+    int join,
+    boolean inBatch) {
+
+  /** One that takes a person of its own. */
+  public Activity(
+      String step, int workMin, int waitMin, List<Stay> stays, boolean frees, int join) {
+    this(step, workMin, waitMin, stays, frees, join, false);
+  }
+
+  /** Whether it takes a person of its own. */
+  public boolean takesPerson() {
+    return workMin > 0 && !inBatch;
+  }
 
   /** Where no station is taken up, or nothing is joined. */
-  static final int NOWHERE = -1;
+  public static final int NOWHERE = -1;
 
   /** A wait in a station: so long after the work before, for so long at least. */
-  record Stay(int station, int afterMin, int waitMin) {}
+  public record Stay(int station, int afterMin, int waitMin) {}
 
   /**
    * A route as its works; what is waited after the last one stands before an empty one.
    *
    * @param stations their numbers by name
    */
-  static List<Leg> of(List<PlanStep> route, Map<String, Integer> stations) {
-    List<Leg> legs = new ArrayList<>();
+  public static List<Activity> of(List<PlanStep> route, Map<String, Integer> stations) {
+    List<Activity> activities = new ArrayList<>();
     List<Stay> stays = new ArrayList<>();
     int waited = 0;
     int joins = 0;
@@ -34,8 +54,8 @@ record Leg(String step, int workMin, int waitMin, List<Stay> stays, boolean free
       if (step.workMin() > 0 || step.freesMould() || step.joins()) {
         for (int round = 0; round < step.times(); round++) {
           boolean last = round == step.times() - 1;
-          legs.add(
-              new Leg(
+          activities.add(
+              new Activity(
                   step.step(),
                   step.workMin(),
                   waited,
@@ -53,16 +73,25 @@ record Leg(String step, int workMin, int waitMin, List<Stay> stays, boolean free
         waited += step.waitMin();
       }
     }
-    legs.add(new Leg("ready", 0, waited, List.copyOf(stays), false, NOWHERE));
-    return legs;
+    activities.add(new Activity("ready", 0, waited, List.copyOf(stays), false, NOWHERE));
+    return activities;
+  }
+
+  /** The same activities, the first of which is part of a batch. */
+  public static List<Activity> inBatch(List<Activity> activities) {
+    Activity first = activities.get(0);
+    List<Activity> all = new ArrayList<>(activities);
+    all.set(
+        0, new Activity(first.step, first.workMin, 0, List.of(), first.frees, first.join, true));
+    return List.copyOf(all);
   }
 
   /** The least time from the first work to the end, or to where the mould is free. */
-  static long leastMin(List<Leg> legs, boolean untilFree) {
+  public static long leastMin(List<Activity> activities, boolean untilFree) {
     long minutes = 0;
-    for (Leg leg : legs) {
-      minutes += leg.waitMin + leg.workMin;
-      if (untilFree && leg.frees) {
+    for (Activity activity : activities) {
+      minutes += activity.waitMin + activity.workMin;
+      if (untilFree && activity.frees) {
         return minutes;
       }
     }

@@ -1,4 +1,4 @@
-package ironshelf.core.plan;
+package ironshelf.core.plan.resource;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -7,15 +7,15 @@ import java.util.Objects;
 import java.util.PriorityQueue;
 
 /** The copies of one mould: from when each is free, and what it is promised to after that. */
-final class Copies {
+public final class CopyPool {
 
   /** A stretch for which a copy is promised. */
   private record Held(int from, int to) {}
 
   /** One copy, free from a minute on until it is promised again. */
-  static final class Copy {
-    final int number;
-    int freeAt;
+  public static final class Copy {
+    public final int number;
+    public int freeAt;
     private final List<Held> promised = new ArrayList<>();
 
     Copy(int number) {
@@ -23,7 +23,7 @@ final class Copies {
     }
 
     /** The end of the promise that a stretch would run into; -1 where it runs into none. */
-    int runsInto(int from, int to) {
+    public int runsInto(int from, int to) {
       for (Held held : promised) {
         if (from < held.to && held.from < to) {
           return held.to;
@@ -32,7 +32,7 @@ final class Copies {
       return -1;
     }
 
-    void promise(int from, int to) {
+    public void promise(int from, int to) {
       promised.add(new Held(from, to));
     }
   }
@@ -42,29 +42,34 @@ final class Copies {
       new PriorityQueue<>(
           Comparator.<Copy>comparingInt(c -> c.freeAt).thenComparingInt(c -> c.number));
 
-  Copies(int count) {
+  public CopyPool(int count) {
     for (int number = 1; number <= count; number++) {
       all.add(new Copy(number));
     }
     byFree.addAll(all);
   }
 
-  Copy copy(int number) {
+  public Copy copy(int number) {
     return all.get(number - 1);
   }
 
   /** The copy that is free first; it is not to be had again until it is given back. */
-  Copy takeFirst() {
+  public Copy takeFirst() {
     return Objects.requireNonNull(byFree.poll());
   }
 
-  void giveBack(Copy copy, int freeAt) {
+  public void giveBack(Copy copy, int freeAt) {
     copy.freeAt = freeAt;
     byFree.add(copy);
   }
 
+  /** When the copies are free, the first one first. */
+  public int[] freeTimes() {
+    return byFree.stream().mapToInt(c -> c.freeAt).sorted().toArray();
+  }
+
   /** A copy that is held from the start. */
-  void hold(Copy copy, int freeAt) {
+  public void hold(Copy copy, int freeAt) {
     byFree.remove(copy);
     giveBack(copy, freeAt);
   }

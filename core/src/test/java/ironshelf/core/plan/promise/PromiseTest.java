@@ -1,11 +1,17 @@
-package ironshelf.core.plan;
+package ironshelf.core.plan.promise;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import ironshelf.core.plan.CastPlan;
+import ironshelf.core.plan.PlanChecker;
+import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.PlanRequest.Demand;
-import ironshelf.core.plan.Promise.PromiseRequest;
-import ironshelf.core.plan.Promise.WithCopies;
+import ironshelf.core.plan.RandomShop;
+import ironshelf.core.plan.promise.Promise.PromiseRequest;
+import ironshelf.core.plan.promise.Promise.WithCopies;
+import ironshelf.core.plan.schedule.Job;
+import ironshelf.core.plan.schedule.ScheduleBuilder;
 import ironshelf.core.quantity.RefusedException;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -28,7 +34,7 @@ class PromiseTest {
     all.add(new Demand(Promise.ASKED, "p0", 3, promise.date(), 1, null));
     new PlanChecker(plan.wanting(all), promise.plan()).check("seed " + seed);
     assertThat(ready(promise.plan(), Promise.ASKED)).isEqualTo(promise.readyAt());
-    ForwardPass.of(plan)
+    ScheduleBuilder.of(plan)
         .orders()
         .forEach(
             o ->
@@ -36,7 +42,7 @@ class PromiseTest {
                     .as("seed %d, %s", seed, o.order())
                     .isLessThanOrEqualTo(o.lateDays()));
     // Taken on with that date, the plan made in the same order keeps it again.
-    ForwardPass pass = new ForwardPass(plan.wanting(all));
+    ScheduleBuilder pass = new ScheduleBuilder(plan.wanting(all));
     CastPlan again = pass.plan(pass.asIn(promise.plan().casts()));
     assertThat(late(again, Promise.ASKED)).as("seed %d", seed).isZero();
   }
@@ -57,8 +63,8 @@ class PromiseTest {
   @ValueSource(longs = {31, 32, 33, 34, 35, 36, 37, 38, 39, 40, 41, 42, 43, 44, 45, 46})
   void thePlanItStartsFromIsKept(long seed) {
     PlanRequest plan = RandomShop.of(seed, 9);
-    ForwardPass pass = new ForwardPass(plan);
-    for (List<Lot> order : pass.others()) {
+    ScheduleBuilder pass = new ScheduleBuilder(plan);
+    for (List<Job> order : pass.others()) {
       CastPlan planned = pass.plan(order);
       Promise promise =
           Promise.of(new PromiseRequest(plan, "p0", 12, 4, null, null), planned.casts());

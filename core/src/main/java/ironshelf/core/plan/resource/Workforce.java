@@ -1,5 +1,7 @@
-package ironshelf.core.plan;
+package ironshelf.core.plan.resource;
 
+import ironshelf.core.plan.Horizon;
+import ironshelf.core.plan.OpenHours;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -10,7 +12,7 @@ import java.util.List;
  * Who is at work when: of each open minute, how many people are taken. A day whose longest gap is
  * too short for a piece of work is passed over without looking at its minutes.
  */
-final class Hands {
+public final class Workforce {
 
   private static final int UNKNOWN = -1;
 
@@ -35,7 +37,7 @@ final class Hands {
   private final List<Day> days = new ArrayList<>();
   private int overMin;
 
-  Hands(OpenHours hours, LocalDateTime start, int people) {
+  public Workforce(OpenHours hours, LocalDateTime start, int people) {
     this.hours = hours;
     this.people = people;
     firstDate = start.toLocalDate();
@@ -45,7 +47,7 @@ final class Hands {
   }
 
   /** The first minute from there on at which somebody can do so much in one go. */
-  int slot(int earliest, int minutes) {
+  public int slot(int earliest, int minutes) {
     int sinceMidnight = earliest + startOfDayMin;
     int no = Math.floorDiv(sinceMidnight, Horizon.DAY_MIN);
     int inDay = Math.max(0, sinceMidnight - no * Horizon.DAY_MIN - opensMin);
@@ -79,11 +81,11 @@ final class Hands {
   }
 
   /** Whether somebody can do so much from that minute on. */
-  boolean isFree(int at, int minutes) {
+  public boolean isFree(int at, int minutes) {
     return slot(at, minutes) == at;
   }
 
-  boolean isOpen(int at, int minutes) {
+  public boolean isOpen(int at, int minutes) {
     int sinceMidnight = at + startOfDayMin;
     int no = Math.floorDiv(sinceMidnight, Horizon.DAY_MIN);
     int inDay = sinceMidnight - no * Horizon.DAY_MIN - opensMin;
@@ -91,7 +93,7 @@ final class Hands {
   }
 
   /** Takes a person for a stretch that was found free. */
-  void take(int at, int minutes) {
+  public void take(int at, int minutes) {
     int sinceMidnight = at + startOfDayMin;
     int no = sinceMidnight / Horizon.DAY_MIN;
     Day day = day(no);
@@ -103,8 +105,20 @@ final class Hands {
     day.longestGap = UNKNOWN;
   }
 
+  /** Gives back what was taken. */
+  public void give(int at, int minutes) {
+    int sinceMidnight = at + startOfDayMin;
+    Day day = day(sinceMidnight / Horizon.DAY_MIN);
+    int inDay = sinceMidnight % Horizon.DAY_MIN - opensMin;
+    for (int minute = inDay; minute < inDay + minutes; minute++) {
+      overMin -= day.taken[minute] > people ? 1 : 0;
+      day.taken[minute]--;
+    }
+    day.longestGap = UNKNOWN;
+  }
+
   /** Minutes of work for which nobody was free. */
-  int overMin() {
+  public int overMin() {
     return overMin;
   }
 

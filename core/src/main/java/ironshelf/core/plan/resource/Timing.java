@@ -1,12 +1,12 @@
-package ironshelf.core.plan;
+package ironshelf.core.plan.resource;
 
 import java.util.ArrayList;
 import java.util.List;
 
 /** When the works of one cast begin, and what held them up. Not changed once it is found. */
-final class Way {
+public final class Timing {
 
-  private final List<Leg> legs;
+  private final List<Activity> activities;
   private final int[] starts;
   private final int forHands;
   private final int forStation;
@@ -19,11 +19,17 @@ final class Way {
    * @param starts of its legs, in minutes; not copied
    * @param forHands minutes for which a person was waited for
    * @param forStation minutes for which room in a station was waited for
-   * @param station that had none; {@link Leg#NOWHERE} where all had
+   * @param station that had none; {@link Activity#NOWHERE} where all had
    * @param forParts minutes for which parts were waited for
    */
-  Way(List<Leg> legs, int[] starts, int forHands, int forStation, int station, int forParts) {
-    this.legs = legs;
+  public Timing(
+      List<Activity> activities,
+      int[] starts,
+      int forHands,
+      int forStation,
+      int station,
+      int forParts) {
+    this.activities = activities;
     this.starts = starts;
     this.forHands = forHands;
     this.forStation = forStation;
@@ -31,47 +37,47 @@ final class Way {
     this.forParts = forParts;
   }
 
-  List<Leg> legs() {
-    return legs;
+  public List<Activity> activities() {
+    return activities;
   }
 
-  int start(int leg) {
-    return starts[leg];
+  public int start(int activity) {
+    return starts[activity];
   }
 
-  int end(int leg) {
-    return starts[leg] + legs.get(leg).workMin();
+  public int end(int activity) {
+    return starts[activity] + activities.get(activity).workMin();
   }
 
-  int forHands() {
+  public int forHands() {
     return forHands;
   }
 
-  int forStation() {
+  public int forStation() {
     return forStation;
   }
 
-  int station() {
+  public int station() {
     return station;
   }
 
-  int forParts() {
+  public int forParts() {
     return forParts;
   }
 
   /** When its first work begins. */
-  int pour() {
+  public int pour() {
     return starts[0];
   }
 
-  int ready() {
+  public int ready() {
     return starts[starts.length - 1];
   }
 
   /** When its mould is free; 0 where it stands in none. */
-  int freed() {
+  public int freed() {
     for (int i = 0; i < starts.length; i++) {
-      if (legs.get(i).frees()) {
+      if (activities.get(i).frees()) {
         return end(i);
       }
     }
@@ -79,19 +85,19 @@ final class Way {
   }
 
   /** This and what comes after it as one; the other begins with a leg that stands for its end. */
-  Way and(Way after) {
-    int own = legs.size() - 1;
-    List<Leg> all = new ArrayList<>(legs.subList(0, own));
-    all.addAll(after.legs.subList(1, after.legs.size()));
+  public Timing and(Timing after) {
+    int own = activities.size() - 1;
+    List<Activity> all = new ArrayList<>(activities.subList(0, own));
+    all.addAll(after.activities.subList(1, after.activities.size()));
     int[] begins = new int[all.size()];
     System.arraycopy(starts, 0, begins, 0, own);
-    System.arraycopy(after.starts, 1, begins, own, after.legs.size() - 1);
-    return new Way(
+    System.arraycopy(after.starts, 1, begins, own, after.activities.size() - 1);
+    return new Timing(
         all,
         begins,
         forHands + after.forHands,
         forStation + after.forStation,
-        after.station == Leg.NOWHERE ? station : after.station,
+        after.station == Activity.NOWHERE ? station : after.station,
         forParts + after.forParts);
   }
 }

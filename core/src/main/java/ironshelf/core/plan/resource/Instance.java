@@ -1,0 +1,209 @@
+package ironshelf.core.plan.resource;
+
+import ironshelf.core.plan.Feeding;
+import ironshelf.core.plan.Horizon;
+import ironshelf.core.plan.PinnedCast;
+import ironshelf.core.plan.PlanRequest;
+import ironshelf.core.plan.PlanRequest.Demand;
+import ironshelf.core.plan.PlanRequest.PlanMixer;
+import ironshelf.core.plan.PlanRequest.PlanMould;
+import ironshelf.core.plan.PlanRequest.PlanProduct;
+import ironshelf.core.plan.PlanRequest.PlanRecipe;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/** A request with its names turned into numbers, once for any number of plans of it. */
+public final class Instance {
+
+  /** What one demand is laid as. */
+  public record Line(
+      int product,
+      int mould,
+      int cavities,
+      int casts,
+      int quantity,
+      long dueDay,
+      double weight,
+      boolean isPart) {}
+
+  /** A cast that is pinned, by its demand. */
+  public record Pin(int demand, int copy, int pourMin, LocalDateTime pourAt, int no) {}
+
+  /** The family of what is mixed cast by cast. */
+  public static final int NONE = -1;
+
+  public final PlanRequest request;
+  public final Map<String, Integer> stationNos = new HashMap<>();
+  public final List<List<Activity>> activities = new ArrayList<>();
+  public final List<PlanProduct> products;
+  public final List<PlanMould> moulds;
+  public final Map<String, Integer> mouldNos = new HashMap<>();
+  public final List<Line> lines = new ArrayList<>();
+  public final List<Pin> pins = new ArrayList<>();
+  public final Feeding feeding;
+  public final List<Family> families = new ArrayList<>();
+  private final List<Integer> familyOfProduct = new ArrayList<>();
+  private final List<List<Integer>> byMould = new ArrayList<>();
+  private final Map<Integer, Integer> takers = new HashMap<>();
+  private final int startOfDayMin;
+
+  public Instance(PlanRequest request) {
+    this.request = request;
+    products = request.products();
+    moulds = request.moulds();
+    startOfDayMin = request.start().toLocalTime().toSecondOfDay() / 60;
+    IntStream.range(0, request.stations().size())
+        .forEach(i -> stationNos.put(request.stations().get(i).station(), i));
+    IntStream.range(0, moulds.size()).forEach(i -> mouldNos.put(moulds.get(i).mould(), i));
+    Map<String, Integer> productNos = new HashMap<>();
+    for (PlanProduct product : products) {
+      productNos.put(product.product(), activities.size());
+      int family = family(product);
+      familyOfProduct.add(family);
+      List<Activity> own = Activity.of(product.route(), stationNos);
+      activities.add(family == NONE ? own : Activity.inBatch(own));
+    }
+    for (Demand demand : request.demands()) {
+      int product = productNos.get(demand.product());
+      int mould = mouldNos.get(products.get(product).mould());
+      int cavities = moulds.get(mould).cavities();
+      lines.add(
+          new Line(
+              product,
+              mould,
+              cavities,
+              moulds.get(mould).castsFor(demand.quantity()),
+              demand.quantity(),
+              ChronoUnit.DAYS.between(request.start().toLocalDate(), demand.due()),
+              demand.weight(),
+              demand.feeds() != null));
+    }
+    moulds.forEach(m -> byMould.add(new ArrayList<>()));
+    Map<String, Integer> byOrder = new HashMap<>();
+    for (int d = 0; d < lines.size(); d++) {
+      byMould.get(lines.get(d).mould()).add(d);
+      byOrder.put(request.demands().get(d).order(), d);
+    }
+    for (int d = 0; d < lines.size(); d++) {
+      PlanRequest.Feed feeds = request.demands().get(d).feeds();
+      if (feeds != null && byOrder.containsKey(feeds.into())) {
+        takers.put(d, byOrder.get(feeds.into()));
+      }
+    }
+    feeding = new Feeding(request.demands(), request.begun());
+    pin(request.pinned());
+  }
+
+  /** Pins belong to their demand as far as it has casts; what nobody wants any more is not kept. */
+  private void pin(List<PinnedCast> pinned) {
+    int[] left = lines.stream().mapToInt(Line::casts).toArray();
+    for (int no = 0; no < pinned.size(); no++) {
+      PinnedCast pin = pinned.get(no);
+      for (int d = 0; d < left.length; d++) {
+        Demand demand = request.demands().get(d);
+        if (left[d] > 0
+            && demand.order().equals(pin.order())
+            && demand.product().equals(pin.product())) {
+          left[d]--;
+          pins.add(new Pin(d, pin.copy(), minute(pin.pourAt()), pin.pourAt(), no));
+          break;
+        }
+      }
+    }
+    // What is made of parts finds its parts laid.
+    pins.sort(
+        Comparator.comparingInt((Pin pin) -> feeding.levels(pin.demand()))
+            .thenComparingInt(Pin::pourMin));
+  }
+
+  private int family(PlanProduct product) {
+    if (product.recipe() == null || request.mixers().isEmpty()) {
+      return NONE;
+    }
+    String colour = product.colour() == null ? "" : product.colour();
+    for (int f = 0; f < families.size(); f++) {
+      if (families.get(f).recipe().equals(product.recipe())
+          && families.get(f).colour().equals(colour)) {
+        return f;
+      }
+    }
+    PlanRecipe rules =
+        request.recipes().stream()
+            .filter(r -> r.recipe().equals(product.recipe()))
+            .findFirst()
+            .orElseThrow();
+    double largest = request.mixers().stream().mapToDouble(PlanMixer::litres).max().orElseThrow();
+    families.add(
+        new Family(
+            product.recipe(),
+            colour,
+            product.shade(),
+            rules,
+            largest,
+            request.calendar().minutesADay()));
+    return families.size() - 1;
+  }
+
+  /** The number of the family that a demand is mixed in; {@link #NONE} where it is not. */
+  public int familyOf(int demand) {
+    return familyOfProduct.get(lines.get(demand).product());
+  }
+
+  /** The demand that takes a demand's pieces as parts; null where none does. */
+  public @Nullable Integer takerOf(int demand) {
+    return takers.get(demand);
+  }
+
+  /** The last minute of a day. */
+  public long endOfDay(long day) {
+    return (day + 1) * Horizon.DAY_MIN - startOfDayMin - 1;
+  }
+
+  /** The demands that are cast in a mould. */
+  public List<Integer> demandsOfMould(int mould) {
+    return byMould.get(mould);
+  }
+
+  public double litresOf(int demand) {
+    return products.get(lines.get(demand).product()).litresPerCast();
+  }
+
+  /** Minutes to fill one cast. */
+  public int fillMin(int demand) {
+    return activitiesOf(lines.get(demand)).get(0).workMin();
+  }
+
+  public List<Activity> activitiesOf(Line line) {
+    return activities.get(line.product());
+  }
+
+  public int washMin(int mould) {
+    return (int) Math.round(moulds.get(mould).washMin());
+  }
+
+  /** Days from the plan's first day to a minute. */
+  public int day(int minute) {
+    return Math.floorDiv(minute + startOfDayMin, Horizon.DAY_MIN);
+  }
+
+  /** A part is not late by itself: what takes it is. */
+  public long lateDays(Line line, int readyMin) {
+    return line.isPart() ? 0 : Math.max(0, day(readyMin) - line.dueDay());
+  }
+
+  public LocalDateTime at(int minute) {
+    return request.start().plusMinutes(minute);
+  }
+
+  private int minute(LocalDateTime at) {
+    return (int) Math.max(-1, Duration.between(request.start(), at).toMinutes());
+  }
+}

@@ -1,0 +1,156 @@
+package ironshelf.core.plan.resource;
+
+import ironshelf.core.plan.Horizon;
+import ironshelf.core.plan.PlanRequest;
+import ironshelf.core.plan.PlanRequest.PlanStation;
+import java.util.List;
+
+/**
+ * Workforce and stations over time: finds the earliest way of a cast through them, and books it.
+ */
+public final class Resources {
+
+  /** No joining step waits for anything. */
+  public static final int[] NO_WAIT = {};
+
+  public final Workforce hands;
+  private final Profile[] stations;
+
+  /**
+   * All free.
+   *
+   * @param minutes over which the plan will likely reach
+   */
+  public Resources(PlanRequest request, int minutes) {
+    hands = new Workforce(request.calendar(), request.start(), request.people());
+    stations =
+        request.stations().stream()
+            .map(PlanStation::capacity)
+            .map(capacity -> new Profile(capacity, minutes))
+            .toArray(Profile[]::new);
+  }
+
+  private Resources(Workforce hands) {
+    this.hands = hands;
+    stations = new Profile[0];
+  }
+
+  /** A shop in which everything is free as long as nothing is taken, and stations do not count. */
+  public static Resources empty(PlanRequest request) {
+    return new Resources(new Workforce(request.calendar(), request.start(), 1));
+  }
+
+  /**
+   * The earliest works of one cast from a minute on. Where a station has no room for a stay, the
+   * work before it waits; that only ever moves works later, so it comes to an end.
+   */
+  public Timing timing(List<Activity> activities, int from, int pieces) {
+    return timing(activities, from, pieces, NO_WAIT);
+  }
+
+  /**
+   * The same, with joining steps that wait for their parts.
+   *
+   * @param partsAt when the parts of each joining step are there, by its number
+   */
+  public Timing timing(List<Activity> activities, int from, int pieces, int[] partsAt) {
+    int count = activities.size();
+    int[] starts = new int[count];
+    int[] floors = new int[count];
+    int[] handsWaited = new int[count];
+    floors[0] = from + activities.get(0).waitMin();
+    int[] partsWaited = new int[count];
+    int forStation = 0;
+    int station = Activity.NOWHERE;
+    int i = 0;
+    while (i < count) {
+      Activity activity = activities.get(i);
+      int entered = i == 0 ? 0 : starts[i - 1] + activities.get(i - 1).workMin();
+      int earliest = i == 0 ? floors[0] : Math.max(floors[i], entered + activity.waitMin());
+      if (activity.join() != Activity.NOWHERE && activity.join() < partsAt.length) {
+        partsWaited[i] = Math.max(0, partsAt[activity.join()] - earliest);
+        earliest += partsWaited[i];
+      }
+      Horizon.refuseBeyond(earliest);
+      starts[i] = !activity.takesPerson() ? earliest : hands.slot(earliest, activity.workMin());
+      handsWaited[i] = starts[i] - earliest;
+      int full = i == 0 ? Activity.NOWHERE : firstFull(activity, entered, starts[i], pieces);
+      if (full == Activity.NOWHERE) {
+        i++;
+      } else {
+        int delay = delay(activity, full, entered, starts[i], pieces);
+        forStation += delay;
+        station = activity.stays().get(full).station();
+        floors[i - 1] = starts[i - 1] + delay;
+        i--;
+      }
+    }
+    int forHands = 0;
+    int forParts = 0;
+    for (int activity = 0; activity < count; activity++) {
+      forHands += handsWaited[activity];
+      forParts += partsWaited[activity];
+    }
+    return new Timing(activities, starts, forHands, forStation, station, forParts);
+  }
+
+  /** Pieces over what stations hold, at their fullest. */
+  public int overfull() {
+    int over = 0;
+    for (Profile station : stations) {
+      over += station.overfull();
+    }
+    return over;
+  }
+
+  /** The first stay of a leg that has no room. */
+  private int firstFull(Activity activity, int entered, int begins, int pieces) {
+    for (int s = 0; s < activity.stays().size(); s++) {
+      if (delay(activity, s, entered, begins, pieces) > 0) {
+        return s;
+      }
+    }
+    return Activity.NOWHERE;
+  }
+
+  /** By how much the work before must be later for a stay to have room. */
+  private int delay(Activity activity, int no, int entered, int begins, int pieces) {
+    Activity.Stay stay = activity.stays().get(no);
+    if (stay.station() == Activity.NOWHERE) {
+      return 0;
+    }
+    int in = entered + stay.afterMin();
+    int conflict = stations[stay.station()].lastConflict(in, out(activity, no, in, begins), pieces);
+    return conflict < 0 ? 0 : conflict + 1 - in;
+  }
+
+  private static int out(Activity activity, int no, int in, int begins) {
+    return no == activity.stays().size() - 1 ? begins : in + activity.stays().get(no).waitMin();
+  }
+
+  /** Takes back what was booked. */
+  public void give(Timing timing, int pieces) {
+    take(timing, -pieces);
+  }
+
+  /** Books the works and the stays. */
+  public void take(Timing timing, int pieces) {
+    for (int i = 0; i < timing.activities().size(); i++) {
+      Activity activity = timing.activities().get(i);
+      int start = timing.start(i);
+      if (activity.takesPerson() && pieces > 0) {
+        hands.take(start, activity.workMin());
+      } else if (activity.takesPerson()) {
+        hands.give(start, activity.workMin());
+      }
+      int entered = i == 0 ? 0 : timing.end(i - 1);
+      for (int s = 0; s < activity.stays().size(); s++) {
+        Activity.Stay stay = activity.stays().get(s);
+        if (stay.station() != Activity.NOWHERE) {
+          int in = entered + stay.afterMin();
+          stations[stay.station()].take(in, out(activity, s, in, start), pieces);
+        }
+      }
+    }
+  }
+}

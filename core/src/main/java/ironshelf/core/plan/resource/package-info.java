@@ -1,0 +1,8 @@
+/**
+ * What activities take over time: people, stations, mixers, copies of moulds; and a request turned
+ * into numbers.
+ *
+ * <p>May use: quantity, plan.
+ */
+@org.jspecify.annotations.NullMarked
+package ironshelf.core.plan.resource;

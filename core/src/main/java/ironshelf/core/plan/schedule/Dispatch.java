@@ -1,0 +1,245 @@
+package ironshelf.core.plan.schedule;
+
+import ironshelf.core.plan.Horizon;
+import ironshelf.core.plan.resource.Activity;
+import ironshelf.core.plan.resource.Family;
+import ironshelf.core.plan.resource.Instance;
+import ironshelf.core.plan.resource.Instance.Line;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Builds a schedule mix by mix: whenever a person and a mixer are free, the family with the most
+ * apparent tardiness cost in its bowl, by the minute that it takes, is mixed next (batched ATC;
+ * Vepsalainen and Morton 1987, Balasubramanian et al. 2004).
+ */
+final class Dispatch {
+
+  /**
+   * How far it looks.
+   *
+   * @param lookMin slack after which a demand presses e times less
+   * @param patienceMin for which a bowl waits for more copies to come free
+   * @param windowMin after the earliest mix in which another may be the next
+   * @param reserve how much more another demand on a mould must press to keep its copies from one
+   *     that only fills a bowl up
+   */
+  record Rule(double lookMin, int patienceMin, int windowMin, double reserve) {}
+
+  /** A mix that could be next. */
+  private record Candidate(List<Integer> casts, double worth, int at) {}
+
+  private final Instance instance;
+  private final Schedule schedule;
+  private final Rule rule;
+  private final double[] stress;
+  private final List<List<Integer>> demandsOf = new ArrayList<>();
+  private final double[] press;
+  private final long[] dueMin;
+  private final long[] routeMin;
+  private final long[] holdMin;
+  private final int[][] free;
+
+  /**
+   * A builder.
+   *
+   * @param stress by demand: how much more it counts than its weight says
+   */
+  Dispatch(Schedule schedule, Rule rule, double[] stress) {
+    this.instance = schedule.instance;
+    this.schedule = schedule;
+    this.rule = rule;
+    this.stress = stress;
+    int demands = instance.lines.size();
+    press = new double[demands];
+    dueMin = new long[demands];
+    routeMin = new long[demands];
+    holdMin = new long[demands];
+    free = new int[instance.moulds.size()][];
+    for (int f = 0; f < instance.families.size(); f++) {
+      demandsOf.add(new ArrayList<>());
+    }
+    for (int d = 0; d < demands; d++) {
+      Line line = instance.lines.get(d);
+      List<Activity> route = instance.activitiesOf(line);
+      routeMin[d] = Activity.leastMin(route, false);
+      holdMin[d] = Activity.leastMin(route, true) + instance.washMin(line.mould());
+      if (instance.familyOf(d) != Instance.NONE) {
+        demandsOf.get(instance.familyOf(d)).add(d);
+      }
+    }
+    for (int d = 0; d < demands; d++) {
+      dueMin[d] = dueMin(d);
+    }
+  }
+
+  /** A part is due when what takes it begins to take it, at the latest. */
+  private long dueMin(int demand) {
+    Integer into = instance.takerOf(demand);
+    return into == null
+        ? instance.endOfDay(instance.lines.get(demand).dueDay())
+        : dueMin(into) - routeMin[into];
+  }
+
+  /** Lays all; the jobs in the order in which they were laid. */
+  List<Job> run() {
+    List<Job> jobs = new ArrayList<>();
+    for (int m = 0; m < free.length; m++) {
+      free[m] = schedule.copies[m].freeTimes();
+    }
+    while (true) {
+      Candidate next = next();
+      if (next == null) {
+        break;
+      }
+      Job job = Job.of(next.casts());
+      schedule.lay(job);
+      jobs.add(job);
+      for (int demand : next.casts()) {
+        int mould = instance.lines.get(demand).mould();
+        free[mould] = schedule.copies[mould].freeTimes();
+      }
+    }
+    for (int d = 0; d < instance.lines.size(); d++) {
+      if (schedule.left[d] > 0) {
+        Job job = Job.of(d, schedule.left[d]);
+        schedule.lay(job);
+        jobs.add(job);
+      }
+    }
+    return jobs;
+  }
+
+  private @Nullable Candidate next() {
+    int families = demandsOf.size();
+    int[] at = new int[families];
+    int first = Integer.MAX_VALUE;
+    for (int f = 0; f < families; f++) {
+      at[f] = earliest(f);
+      first = Math.min(first, at[f]);
+    }
+    if (first == Integer.MAX_VALUE) {
+      return null;
+    }
+    Candidate best = null;
+    for (int f = 0; f < families; f++) {
+      if (at[f] <= first + rule.windowMin()) {
+        Candidate own = candidate(f, at[f]);
+        best = best == null || own.worth() > best.worth() ? own : best;
+      }
+    }
+    return best;
+  }
+
+  /** When a family's next mix can begin; never where nothing of it is left. */
+  private int earliest(int familyNo) {
+    Family family = instance.families.get(familyNo);
+    int earliest = Integer.MAX_VALUE;
+    double litres = 0;
+    int fillMin = 0;
+    for (int demand : demandsOf.get(familyNo)) {
+      if (isOpen(demand)) {
+        int mould = instance.lines.get(demand).mould();
+        int own = free[mould][0] - family.mixMin(instance.litresOf(demand));
+        if (own < earliest) {
+          earliest = own;
+          litres = instance.litresOf(demand);
+          fillMin = instance.fillMin(demand);
+        }
+      }
+    }
+    return earliest == Integer.MAX_VALUE
+        ? earliest
+        : schedule.mixes.slot(family, Math.max(0, earliest), litres, fillMin).at();
+  }
+
+  private boolean isOpen(int demand) {
+    return schedule.left[demand] > 0
+        && instance.feeding.ofDemand(demand).stream()
+            .allMatch(s -> s.from().begun() || schedule.left[s.from().no()] == 0);
+  }
+
+  private Candidate candidate(int familyNo, int at) {
+    Family family = instance.families.get(familyNo);
+    List<Integer> open = new ArrayList<>();
+    for (int demand : demandsOf.get(familyNo)) {
+      if (isOpen(demand)) {
+        press[demand] = press(demand, at);
+        open.add(demand);
+      }
+    }
+    open.sort(Comparator.comparingDouble(d -> -press[d]));
+    int fillAt = at + family.mixMin(0);
+    int[] taken = new int[instance.moulds.size()];
+    List<Integer> casts = new ArrayList<>();
+    double litres = 0;
+    int fillMin = 0;
+    int attended = 0;
+    double worth = 0;
+    for (int demand : open) {
+      Line line = instance.lines.get(demand);
+      int mould = line.mould();
+      for (int left = schedule.left[demand]; left > 0; left--) {
+        boolean first = casts.isEmpty();
+        if (taken[mould] == free[mould].length
+            || free[mould][taken[mould]]
+                > fillAt + fillMin + (first ? 1_440 * 30 : rule.patienceMin())
+            || (!first && isReserved(demand, familyNo, at))) {
+          break;
+        }
+        double more = litres + instance.litresOf(demand);
+        int moreMin = fillMin + instance.fillMin(demand);
+        if (!first && !family.isOneMix(more, moreMin)) {
+          break;
+        }
+        litres = more;
+        fillMin = moreMin;
+        taken[mould]++;
+        casts.add(demand);
+        worth += press[demand];
+        attended += instance.fillMin(demand);
+      }
+    }
+    return new Candidate(casts, worth / (family.minutes(litres, fillMin) + attended), at);
+  }
+
+  /** Whether a demand of another family presses much more for the same copies. */
+  private boolean isReserved(int demand, int familyNo, int at) {
+    if (rule.reserve() == Double.POSITIVE_INFINITY) {
+      return false;
+    }
+    int mould = instance.lines.get(demand).mould();
+    for (int other : instance.demandsOfMould(mould)) {
+      if (instance.familyOf(other) != familyNo
+          && isOpen(other)
+          && press(other, at) > rule.reserve() * press[demand]) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** How much one cast of a demand presses at a minute. */
+  private double press(int demand, int at) {
+    Line line = instance.lines.get(demand);
+    int left = schedule.left[demand];
+    long rounds = instance.moulds.get(line.mould()).roundsFor(left);
+    double slack = dueMin[demand] - at - routeMin[demand] - (rounds - 1) * holdMin[demand];
+    return stress[demand] * line.weight() / left * Math.exp(-Math.max(0, slack) / rule.lookMin());
+  }
+
+  /** Rules of all kinds, for a first look. */
+  static List<Rule> rules() {
+    List<Rule> rules = new ArrayList<>();
+    for (double look : new double[] {0.5, 1.5, 4}) {
+      for (int patience : new int[] {0, 60, 240}) {
+        for (double reserve : new double[] {Double.POSITIVE_INFINITY, 2}) {
+          rules.add(new Rule(look * Horizon.DAY_MIN, patience, 60, reserve));
+        }
+      }
+    }
+    return rules;
+  }
+}

@@ -1,0 +1,357 @@
+package ironshelf.core.plan.schedule;
+
+import ironshelf.core.plan.BegunCast;
+import ironshelf.core.plan.Feeding.Source;
+import ironshelf.core.plan.Objective;
+import ironshelf.core.plan.resource.Activity;
+import ironshelf.core.plan.resource.CopyPool;
+import ironshelf.core.plan.resource.CopyPool.Copy;
+import ironshelf.core.plan.resource.Instance;
+import ironshelf.core.plan.resource.Instance.Line;
+import ironshelf.core.plan.resource.Instance.Pin;
+import ironshelf.core.plan.resource.Resources;
+import ironshelf.core.plan.resource.Timing;
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One plan as it is laid: first what has begun, then what is pinned, then job after job, each cast
+ * as early as moulds, hands and stations allow (a serial schedule generation scheme; Kolisch and
+ * Hartmann 1999).
+ */
+final class Schedule {
+
+  /** One cast where it was laid; {@code copyFreeAt} is when its copy could be had. */
+  record Laid(int demand, int copy, int copyFreeAt, Timing timing, boolean pinned) {}
+
+  /**
+   * One mix where it was laid.
+   *
+   * @param minutes of its person, its setup and washing with it
+   * @param casts that it fills, by their place among all
+   */
+  record Mix(int family, int at, int minutes, double litres, List<Integer> casts) {}
+
+  final Instance instance;
+  final List<Laid> casts = new ArrayList<>();
+  final List<Mix> batches = new ArrayList<>();
+  final List<Timing> begun = new ArrayList<>();
+
+  /** Why pins could not be kept, at their fields. */
+  final Findings unkept = new Findings();
+
+  /** The pins that were kept, by their place in the request. */
+  final Set<Integer> keptPins = new TreeSet<>();
+
+  final Resources resources;
+  final CopyPool[] copies;
+  final BatchLayer mixes;
+  final int[] left;
+  private final int overfullBefore;
+
+  /** Where begun casts wait for parts: what is still to be laid of them. */
+  private final Map<Integer, List<Activity>> tails = new HashMap<>();
+
+  /** When the casts of demands that feed others are ready. */
+  private final Map<Integer, List<Integer>> readyOfParts = new HashMap<>();
+
+  private int clashes;
+
+  /**
+   * Lays what has begun and what is pinned. A pin that cannot be kept is told in {@link #unkept},
+   * and its cast is laid with the others.
+   *
+   * @param minutes over which the plan will likely reach
+   */
+  Schedule(Instance instance, int minutes) {
+    this.instance = instance;
+    resources = new Resources(instance.request, minutes);
+    copies = instance.moulds.stream().map(m -> new CopyPool(m.copies())).toArray(CopyPool[]::new);
+    mixes = new BatchLayer(this);
+    left = instance.lines.stream().mapToInt(Line::casts).toArray();
+    for (int b = 0; b < instance.request.begun().size(); b++) {
+      goOn(b, instance.request.begun().get(b));
+    }
+    overfullBefore = resources.overfull();
+    instance.pins.stream()
+        .filter(pin -> instance.familyOf(pin.demand()) == Instance.NONE)
+        .forEach(pin -> keep(pin, unkept));
+    mixes.keep(
+        instance.pins.stream()
+            .filter(pin -> instance.familyOf(pin.demand()) != Instance.NONE)
+            .toList());
+  }
+
+  private void goOn(int begunNo, BegunCast cast) {
+    List<Activity> activities = Activity.of(cast.rest(), instance.stationNos);
+    if (!instance.feeding.ofBegun(begunNo).isEmpty()) {
+      activities = untilJoin(begunNo, activities);
+    }
+    Timing timing = resources.timing(activities, 0, cast.pieces());
+    resources.take(timing, cast.pieces());
+    begun.add(timing);
+    if (cast.mould() != null) {
+      int mould = instance.mouldNos.get(cast.mould());
+      Copy copy = copies[mould].copy(cast.copy());
+      copies[mould].hold(copy, Math.max(copy.freeAt, timing.freed() + instance.washMin(mould)));
+    }
+  }
+
+  /** The works before the first joining step; the others wait for their parts. */
+  private List<Activity> untilJoin(int begunNo, List<Activity> activities) {
+    int join = 0;
+    while (join < activities.size() && activities.get(join).join() == Activity.NOWHERE) {
+      join++;
+    }
+    if (join == activities.size()) {
+      return activities;
+    }
+    Activity end = new Activity("parts", 0, 0, List.of(), false, Activity.NOWHERE);
+    List<Activity> head = new ArrayList<>(activities.subList(0, join));
+    List<Activity> tail = new ArrayList<>(activities.subList(join, activities.size()));
+    head.add(end);
+    tail.add(0, end);
+    tails.put(begunNo, tail);
+    return head;
+  }
+
+  /** Lays all that a demand still wants, before its turn. */
+  private void layAll(int demand) {
+    if (left[demand] > 0) {
+      lay(Job.of(demand, left[demand]));
+    }
+  }
+
+  /** Lays all that is left: what has begun and waits for its parts. */
+  void finish() {
+    List.copyOf(tails.keySet()).forEach(this::finishBegun);
+  }
+
+  private Timing finishBegun(int begunNo) {
+    List<Activity> tail = tails.remove(begunNo);
+    Timing head = begun.get(begunNo);
+    if (tail == null) {
+      return head;
+    }
+    int pieces = instance.request.begun().get(begunNo).pieces();
+    int[] partsAt = partsAt(instance.feeding.ofBegun(begunNo), 1, 1);
+    Timing timing = resources.timing(tail, head.ready(), pieces, partsAt);
+    resources.take(timing, pieces);
+    begun.set(begunNo, head.and(timing));
+    return begun.get(begunNo);
+  }
+
+  /**
+   * When the parts of each joining step are there; lays what feeds them first.
+   *
+   * @param taken of the pieces that share them, so many need theirs by then
+   */
+  private int[] partsAt(List<Source> sources, int taken, int pieces) {
+    if (sources.isEmpty()) {
+      return Resources.NO_WAIT;
+    }
+    int[] at = new int[1 + sources.stream().mapToInt(Source::join).max().orElse(0)];
+    for (Source source : sources) {
+      int no = source.from().no();
+      int ready = source.from().begun() ? finishBegun(no).ready() : readyOf(no, taken, pieces);
+      at[source.join()] = Math.max(at[source.join()], ready);
+    }
+    return at;
+  }
+
+  /** When so many of a demand's pieces are ready as that share of the takers needs. */
+  private int readyOf(int demand, int taken, int pieces) {
+    Line line = instance.lines.get(demand);
+    layAll(demand);
+    List<Integer> ready = readyOfParts.getOrDefault(demand, List.of());
+    if (ready.isEmpty()) {
+      return 0;
+    }
+    long needed = ((long) line.quantity() * taken + pieces - 1) / pieces;
+    long casts = Math.min(ready.size(), (needed + line.cavities() - 1) / line.cavities());
+    return ready.stream().sorted().toList().get((int) Math.max(0, casts - 1));
+  }
+
+  /** Notes a cast that was laid and booked. */
+  void laid(Laid cast) {
+    casts.add(cast);
+    if (instance.lines.get(cast.demand()).isPart()) {
+      readyOfParts
+          .computeIfAbsent(cast.demand(), d -> new ArrayList<>())
+          .add(cast.timing().ready());
+    }
+  }
+
+  private void keep(Pin pin, Findings findings) {
+    Line line = instance.lines.get(pin.demand());
+    List<Activity> activities = instance.activitiesOf(line);
+    int workMin = activities.get(0).workMin();
+    Copy copy = copies[line.mould()].copy(pin.copy());
+    String field = "pinned." + pin.no() + ".pourAt";
+    Map<String, Object> told = Map.of("value", pin.pourAt().toString(), "copy", pin.copy());
+    if (workMin > 0 && !resources.hands.isOpen(pin.pourMin(), workMin)) {
+      findings.addIf(true, FindingCode.PIN_CLOSED, field, told);
+      return;
+    }
+    if (workMin > 0 && !resources.hands.isFree(pin.pourMin(), workMin)) {
+      findings.addIf(true, FindingCode.PIN_HANDS, field, told);
+      return;
+    }
+    int[] partsAt = partsAt(pin.demand());
+    Timing timing =
+        resources.timing(
+            activities, pin.pourMin() - activities.get(0).waitMin(), line.cavities(), partsAt);
+    int until = timing.freed() + instance.washMin(line.mould());
+    int clash = Math.max(copy.freeAt, copy.runsInto(pin.pourMin(), until));
+    if (copy.freeAt > pin.pourMin() || copy.runsInto(pin.pourMin(), until) >= 0) {
+      findings.addIf(
+          true,
+          FindingCode.PIN_HELD,
+          field,
+          Map.of(
+              "value", pin.pourAt().toString(),
+              "copy", pin.copy(),
+              "until", instance.at(clash).toString()));
+      return;
+    }
+    if (timing.pour() != pin.pourMin()) {
+      // A station without room would put the pour off.
+      findings.addIf(true, FindingCode.PIN_HANDS, field, told);
+      return;
+    }
+    resources.take(timing, line.cavities());
+    kept(pin, timing, until);
+  }
+
+  /** Notes a pin that is kept; its works are booked. */
+  void kept(Pin pin, Timing timing, int until) {
+    copies[instance.lines.get(pin.demand()).mould()].copy(pin.copy()).promise(pin.pourMin(), until);
+    keptPins.add(pin.no());
+    left[pin.demand()]--;
+    laid(new Laid(pin.demand(), pin.copy(), pin.pourMin(), timing, true));
+  }
+
+  /** Lays the casts of a job, as far as their demands still want them; others are passed over. */
+  void lay(Job job) {
+    int family = instance.familyOf(job.demand(0));
+    List<Integer> mixed = new ArrayList<>();
+    for (int i = 0; i < job.casts(); i++) {
+      int demand = job.demand(i);
+      if (left[demand] <= 0) {
+        continue;
+      }
+      if (!mixed.isEmpty() && !instance.feeding.ofDemand(demand).isEmpty()) {
+        // What it is made of may be among them: that is laid before it is asked when it is ready.
+        mixes.lay(family, mixed);
+        mixed.clear();
+      }
+      int[] partsAt = partsAt(demand);
+      if (left[demand] <= 0) {
+        continue;
+      }
+      if (family == Instance.NONE) {
+        left[demand]--;
+        layOne(demand, instance.lines.get(demand), partsAt);
+      } else {
+        left[demand]--;
+        mixed.add(demand);
+      }
+    }
+    if (!mixed.isEmpty()) {
+      mixes.lay(family, mixed);
+    }
+  }
+
+  /** When the parts of the next cast of a demand are there. */
+  int[] partsAt(int demand) {
+    Line line = instance.lines.get(demand);
+    int taken = (line.casts() - left[demand] + 1) * line.cavities();
+    return partsAt(
+        instance.feeding.ofDemand(demand), Math.min(taken, line.quantity()), line.quantity());
+  }
+
+  private void layOne(int demand, Line line, int[] partsAt) {
+    List<Activity> activities = instance.activitiesOf(line);
+    CopyPool free = copies[line.mould()];
+    while (true) {
+      Copy copy = free.takeFirst();
+      int freeAt = copy.freeAt;
+      Timing timing = resources.timing(activities, freeAt, line.cavities(), partsAt);
+      int until = timing.freed() + instance.washMin(line.mould());
+      int clash = copy.runsInto(timing.pour(), until);
+      if (clash < 0) {
+        resources.take(timing, line.cavities());
+        clashes += timing.pour() < copy.freeAt ? 1 : 0;
+        free.giveBack(copy, until);
+        laid(new Laid(demand, copy.number, freeAt, timing, false));
+        return;
+      }
+      free.giveBack(copy, clash);
+    }
+  }
+
+  Objective outcome() {
+    int[] ready = readyByDemand();
+    double late = 0;
+    for (int d = 0; d < ready.length; d++) {
+      Line line = instance.lines.get(d);
+      late += line.weight() * instance.lateDays(line, ready[d]);
+    }
+    ColourOrder order = ColourOrder.of(this);
+    long readyMin = 0;
+    for (Laid cast : casts) {
+      readyMin += cast.timing().ready();
+    }
+    return new Objective(
+        new Objective.Breaches(
+            clashes, resources.hands.overMin(), resources.overfull() - overfullBefore),
+        late,
+        instance.families.isEmpty() ? null : batches.stream().mapToLong(Mix::minutes).sum(),
+        order.darkToLight(),
+        order.idleBinderDays(),
+        readyMin / 60);
+  }
+
+  /** The last minute at which something is ready. */
+  int lastMin() {
+    int last = 0;
+    for (Laid cast : casts) {
+      last = Math.max(last, cast.timing().ready());
+    }
+    return last;
+  }
+
+  /** When each demand is ready. */
+  int[] readyByDemand() {
+    int[] ready = new int[instance.lines.size()];
+    for (Laid cast : casts) {
+      ready[cast.demand()] = Math.max(ready[cast.demand()], cast.timing().ready());
+    }
+    return ready;
+  }
+
+  /** The product of that which feeds a demand last. */
+  @Nullable String lastPart(int demand) {
+    String product = null;
+    int last = -1;
+    for (Source source : instance.feeding.ofDemand(demand)) {
+      int no = source.from().no();
+      int ready = source.from().begun() ? begun.get(no).ready() : readyOf(no, 1, 1);
+      if (ready > last) {
+        last = ready;
+        product =
+            source.from().begun()
+                ? instance.request.begun().get(no).name()
+                : instance.request.demands().get(no).product();
+      }
+    }
+    return product;
+  }
+}

@@ -1,0 +1,145 @@
+package ironshelf.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ironshelf.core.plan.CastPlan.PlanBatch;
+import ironshelf.core.plan.CastPlan.PlannedCast;
+import ironshelf.core.plan.PlanRequest.PlanMixer;
+import ironshelf.core.plan.PlanRequest.PlanProduct;
+import ironshelf.core.plan.PlanRequest.PlanRecipe;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Proves a plan's mixes from the plan alone: one family each, within mixer and working time, as
+ * many at once as there are mixers, washed between, and in their minutes nothing that a person
+ * would still have to do.
+ */
+record BatchChecker(PlanRequest request, CastPlan plan) {
+
+  void check(String seed, List<PlanChecker.Event> hands) {
+    int mixed = 0;
+    List<PlanChecker.Event> mixers = new ArrayList<>();
+    for (int b = 0; b < plan.mixes().size(); b++) {
+      PlanBatch batch = plan.mixes().get(b);
+      mixed += batch.casts().size();
+      check(seed + " mix " + b, b, batch);
+      LocalDateTime end = batch.startsAt().plusMinutes(batch.minutes());
+      hands.add(new PlanChecker.Event(batch.startsAt(), 1));
+      hands.add(new PlanChecker.Event(end, -1));
+      mixers.add(new PlanChecker.Event(batch.startsAt(), 1));
+      mixers.add(new PlanChecker.Event(end, -1));
+    }
+    assertThat(PlanChecker.most(mixers))
+        .as(seed + " mixers")
+        .isLessThanOrEqualTo(request.mixers().size());
+    long fromRecipes =
+        request.mixers().isEmpty()
+            ? 0
+            : plan.casts().stream().filter(c -> product(c).recipe() != null).count();
+    assertThat(mixed).as(seed + " each cast in one mix").isEqualTo((int) fromRecipes);
+    setups(seed);
+  }
+
+  private void check(String seed, int no, PlanBatch batch) {
+    PlanRecipe recipe = recipe(batch.recipe());
+    double litres = 0;
+    double fillMin = 0;
+    Map<String, Integer> copies = new HashMap<>();
+    LocalDateTime at = null;
+    for (int c : batch.casts()) {
+      PlannedCast cast = plan.casts().get(c);
+      PlanProduct product = product(cast);
+      assertThat(cast.batch()).as(seed).isEqualTo(no);
+      assertThat(product.recipe()).as(seed + " recipe").isEqualTo(batch.recipe());
+      assertThat(product.colour()).as(seed + " colour").isEqualTo(batch.colour());
+      assertThat(copies.merge(cast.mould() + " " + cast.copy(), 1, Integer::sum))
+          .as(seed + " a copy once")
+          .isEqualTo(1);
+      if (at != null) {
+        assertThat(cast.pourAt()).as(seed + " one after the other").isAfterOrEqualTo(at);
+      }
+      double fill = product.route().get(0).workMin();
+      at = cast.pourAt().plusMinutes((long) fill);
+      litres += product.litresPerCast();
+      fillMin += fill;
+    }
+    double largest = request.mixers().stream().mapToDouble(PlanMixer::litres).max().orElseThrow();
+    assertThat(batch.litres()).as(seed).isGreaterThanOrEqualTo(litres - 1e-9);
+    assertThat(batch.litres()).as(seed).isGreaterThanOrEqualTo(recipe.leastL());
+    long mixes = Math.max(1, (long) Math.ceil(batch.litres() / largest - 1e-9));
+    if (batch.casts().size() > 1) {
+      assertThat(mixes).as(seed + " fits the mixer").isEqualTo(1);
+      if (recipe.workingMin() != null) {
+        assertThat(recipe.mixMin() + fillMin)
+            .as(seed + " working time")
+            .isLessThanOrEqualTo(recipe.workingMin() + 1e-9);
+      }
+    }
+    double least = mixes * Math.ceil(recipe.mixMin()) + fillMin + Math.ceil(recipe.washMin());
+    assertThat((double) batch.minutes())
+        .as(seed + " minutes")
+        .isBetween(least, least + Math.ceil(recipe.moreWashMin()) + 60);
+    LocalDateTime first = plan.casts().get(batch.casts().get(0)).pourAt();
+    assertThat(first)
+        .as(seed + " mixed before it is filled")
+        .isAfterOrEqualTo(batch.startsAt().plusMinutes(mixes * (long) Math.ceil(recipe.mixMin())));
+    assertThat(at.plusMinutes((long) Math.ceil(recipe.washMin())))
+        .as(seed + " washed after it")
+        .isBeforeOrEqualTo(batch.startsAt().plusMinutes(batch.minutes()));
+    assertThat(batch.startsAt().toLocalTime())
+        .as(seed)
+        .isAfterOrEqualTo(request.calendar().opens());
+  }
+
+  /** With one mixer: after a darker mix of the same day a lighter one has the longer washing. */
+  private void setups(String seed) {
+    if (request.mixers().size() != 1) {
+      return;
+    }
+    List<PlanBatch> order = new ArrayList<>(plan.mixes());
+    order.sort(Comparator.comparing(PlanBatch::startsAt));
+    for (int b = 1; b < order.size(); b++) {
+      PlanBatch before = order.get(b - 1);
+      PlanBatch batch = order.get(b);
+      if (before.startsAt().toLocalDate().equals(batch.startsAt().toLocalDate())
+          && shade(before) > shade(batch)) {
+        PlanRecipe own = recipe(batch.recipe());
+        double fill =
+            batch.casts().stream()
+                .mapToDouble(c -> product(plan.casts().get(c)).route().get(0).workMin())
+                .sum();
+        double least =
+            Math.ceil(own.mixMin())
+                + fill
+                + Math.ceil(own.washMin())
+                + Math.ceil(recipe(before.recipe()).moreWashMin());
+        assertThat((double) batch.minutes())
+            .as(seed + " washed from dark to light")
+            .isGreaterThanOrEqualTo(least);
+      }
+    }
+  }
+
+  private double shade(PlanBatch batch) {
+    return product(plan.casts().get(batch.casts().get(0))).shade();
+  }
+
+  private PlanRecipe recipe(String name) {
+    return request.recipes().stream()
+        .filter(r -> r.recipe().equals(name))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private PlanProduct product(PlannedCast cast) {
+    return request.products().stream()
+        .filter(p -> p.product().equals(cast.product()))
+        .findFirst()
+        .orElseThrow();
+  }
+}
