@@ -25,6 +25,7 @@ import { OrderTablePage } from './order/OrderTablePage';
 import { DispatchPage } from './dispatch/DispatchPage';
 import { PackPage } from './dispatch/PackPage';
 import { NeedsPage } from './needs/NeedsPage';
+import { DaySheetPage } from './plan/day/DaySheetPage';
 import { PlanPage } from './plan/PlanPage';
 import { PromisePage } from './promise/PromisePage';
 import { ResultsPage } from './result/ResultsPage';
@@ -84,6 +85,7 @@ const router = createBrowserRouter([
       { path: '/orders/:id', element: <OrderPage /> },
       { path: '/orders/:id/change', element: <ChangeOrderPage /> },
       { path: '/plan', element: <PlanPage /> },
+      { path: '/plan/days/:date', element: <DaySheetPage /> },
       { path: '/plan/promise', element: <PromisePage /> },
       { path: '/plan/needs', element: <NeedsPage /> },
       { path: '/dispatch', element: <DispatchPage /> },

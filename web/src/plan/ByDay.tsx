@@ -1,5 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { day } from '../kit/style/time';
 import { LinkKey } from '../kit/Tabs';
 import { Empty, Key } from '../kit/States';
@@ -27,6 +28,7 @@ export function ByDay({ plan }: { plan: Plan }) {
             <Text color="quiet">
               {hours(d.visits.reduce((sum, v) => sum + v.minutes, 0))} of work
             </Text>
+            <Link to={`/plan/days/${d.date}`}>Day sheet</Link>
           </Flex>
           {d.visits.map((v, i) => (
             <VisitRow key={i} visit={v} plan={plan} />

@@ -32,6 +32,8 @@ export const system = createSystem(
           animationDuration: '0s !important',
         },
       },
+      // On paper there is nothing to press.
+      'nav, aside, .no-print': { _print: { display: 'none !important' } },
       '.plain-link': { textDecoration: 'underline', textUnderlineOffset: '3px' },
     },
     theme: {

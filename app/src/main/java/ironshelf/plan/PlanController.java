@@ -3,6 +3,7 @@ package ironshelf.plan;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -42,8 +43,11 @@ class PlanController {
   private final PlanReader reader;
   private final PlanRuns runs;
   private final PlanKeeper keeper;
+  private final DaySheet daySheet;
 
-  PlanController(PlanService plans, PlanReader reader, PlanRuns runs, PlanKeeper keeper) {
+  PlanController(
+      PlanService plans, PlanReader reader, PlanRuns runs, PlanKeeper keeper, DaySheet daySheet) {
+    this.daySheet = daySheet;
     this.plans = plans;
     this.reader = reader;
     this.runs = runs;
@@ -54,6 +58,12 @@ class PlanController {
   PlanView plan() {
     boolean renewed = keeper.isRenewed();
     return reader.view().renewing(!renewed);
+  }
+
+  /** All that is done on a day, by whom, and what is to be fetched for it. */
+  @GetMapping("/api/plan/days/{date}")
+  DaySheet.DayView day(@PathVariable LocalDate date) {
+    return daySheet.day(date);
   }
 
   @PostMapping("/api/plan/run")

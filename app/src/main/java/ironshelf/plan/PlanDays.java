@@ -45,7 +45,7 @@ final class PlanDays {
 
   private PlanDays() {}
 
-  static List<PlanView.DayView> of(
+  static List<PlanView.PlannedDay> of(
       PlanContent content, List<PlanView.PlannedCastView> named, Map<Integer, List<String>> lacks) {
     List<Work> works = new ArrayList<>();
     List<PlannedCast> casts = content.plan().casts();
@@ -92,7 +92,7 @@ final class PlanDays {
     works.forEach(
         w -> byDay.computeIfAbsent(w.visit().at().toLocalDate(), d -> new ArrayList<>()).add(w));
     return byDay.entrySet().stream()
-        .map(e -> new PlanView.DayView(e.getKey(), visits(e.getValue(), lacks)))
+        .map(e -> new PlanView.PlannedDay(e.getKey(), visits(e.getValue(), lacks)))
         .toList();
   }
 

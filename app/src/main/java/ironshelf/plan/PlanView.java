@@ -29,7 +29,7 @@ public record PlanView(
     Map<String, Long> rules,
     List<PlannedCastView> casts,
     List<PlannedLineView> lines,
-    List<DayView> days,
+    List<PlannedDay> days,
     List<MouldRow> moulds,
     List<PlannedLineView> idle,
     List<ChangeView> changes,
@@ -105,7 +105,7 @@ public record PlanView(
       @Nullable String why) {}
 
   /** What is to be done on a day. */
-  public record DayView(LocalDate date, List<VisitView> visits) {}
+  public record PlannedDay(LocalDate date, List<VisitView> visits) {}
 
   /**
    * One stretch of work: casts of one colour poured one after the other, or one step on pieces of

@@ -79,7 +79,7 @@ public class UseOfCasts {
   }
 
   /** The kg of each material that each cast takes, by the cast's number. */
-  Map<Integer, Map<Long, Double>> of(List<PourUse> casts) {
+  public Map<Integer, Map<Long, Double>> of(List<PourUse> casts) {
     Map<Long, ProductView> all = products.all();
     Map<Long, DrawnMould> drawn = moulds.drawn();
     double waste = workshop.view().wastePercent();
