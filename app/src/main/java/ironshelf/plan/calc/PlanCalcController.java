@@ -3,6 +3,7 @@ package ironshelf.plan.calc;
 import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.promise.Promise;
+import ironshelf.core.plan.promise.Simulation;
 import ironshelf.core.plan.schedule.ScheduleBuilder;
 import ironshelf.core.plan.search.PlanSearch;
 import java.time.Duration;
@@ -22,6 +23,12 @@ class PlanCalcController {
     return seconds == 0
         ? search.first()
         : search.search(Duration.ofMillis(Math.round(seconds * 1000)), better -> {});
+  }
+
+  /** How often dates are kept, beside the plan that the same request is given. */
+  @PostMapping("/api/calc/simulate")
+  Simulation simulate(@RequestBody Simulation.SimulateRequest request) {
+    return Simulation.of(request, plan(request.plan()).casts());
   }
 
   /** Beside the plan that the same request is given. */

@@ -5,7 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Casts laid out over time (handbook 2-5).
+ * Casts laid out over time (docs/method/plan.md).
  *
  * @param casts in the order in which they were laid
  * @param begun when that which has begun is ready

@@ -4,7 +4,7 @@ import java.util.Comparator;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a plan is judged by, in this order (handbook 2-5); less is better.
+ * What a plan is judged by, in this order (docs/method/plan.md); less is better.
  *
  * @param breaches of what must hold; none in any plan that the forward pass lays
  * @param lateDays of all demands, each by its weight

@@ -35,6 +35,11 @@ public record OpenHours(
     days = List.copyOf(days);
   }
 
+  /** The same, closed on other days. */
+  public OpenHours closedOn(List<LocalDate> others) {
+    return new OpenHours(days, opens, closes, others);
+  }
+
   /** Minutes of work that a day gives. */
   public long minutesADay() {
     return java.time.Duration.between(opens, closes).toMinutes();

@@ -10,7 +10,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What is to be planned (handbook 2-5).
+ * What is to be planned (docs/method/plan.md).
  *
  * @param start no work begins before it
  * @param people who work at once, 1 to 50 (1)
@@ -112,6 +112,11 @@ public record PlanRequest(
       this(product, mould, colour, shade, binder, route, null, 0);
     }
 
+    /** The same on another route. */
+    public PlanProduct going(List<PlanStep> other) {
+      return new PlanProduct(product, mould, colour, shade, binder, other, recipe, litresPerCast);
+    }
+
     public PlanProduct {
       litresPerCast = Double.isNaN(litresPerCast) ? 0 : litresPerCast;
       shade = Double.isNaN(shade) ? 0 : shade;
@@ -207,6 +212,11 @@ public record PlanRequest(
       LocalDate due,
       @WhenMissing("1") double weight,
       @Nullable Feed feeds) {
+    /** The same of another quantity. */
+    public Demand ofQuantity(int other) {
+      return new Demand(order, product, other, due, weight, feeds);
+    }
+
     public Demand {
       weight = Double.isNaN(weight) ? 1 : weight;
       new Findings()
@@ -297,6 +307,24 @@ public record PlanRequest(
       List<Demand> demands) {
     return new PlanRequest(
         start, calendar, people, moulds, stations, products, demands, 0, null, null);
+  }
+
+  /** The same shop where things go otherwise than they were meant to; nothing is pinned there. */
+  public PlanRequest asItGoes(
+      List<PlanProduct> otherProducts, List<Demand> otherDemands, OpenHours otherHours) {
+    return new PlanRequest(
+        start,
+        otherHours,
+        people,
+        moulds,
+        stations,
+        otherProducts,
+        otherDemands,
+        0,
+        begun,
+        null,
+        mixers,
+        recipes);
   }
 
   /** The same with other demands. */

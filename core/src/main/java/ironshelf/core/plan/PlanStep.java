@@ -43,6 +43,12 @@ public record PlanStep(
         .orRefuse();
   }
 
+  /** The same with another wait. */
+  public PlanStep waiting(double hours) {
+    return new PlanStep(
+        step, attendedMin, Math.min(hours, 10_000), station, times, gapMin, freesMould, joins);
+  }
+
   /** Whole minutes of work each time. */
   public int workMin() {
     return (int) Math.ceil(attendedMin);

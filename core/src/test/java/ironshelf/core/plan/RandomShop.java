@@ -56,6 +56,54 @@ public final class RandomShop {
         demands);
   }
 
+  /** So many casts of short routes, for one person or two who are in for some hours, much due. */
+  public static PlanRequest ofPeople(long seed, int casts) {
+    Random random = new Random(seed);
+    List<PlanMould> moulds = new ArrayList<>();
+    List<PlanProduct> products = new ArrayList<>();
+    for (int m = 0; m < 3; m++) {
+      moulds.add(new PlanMould("m" + m, 1 + random.nextInt(2), 1, random.nextInt(2) * 10));
+      products.add(
+          new PlanProduct(
+              "p" + m,
+              "m" + m,
+              "c",
+              0,
+              null,
+              List.of(
+                  work("pour", 20 + random.nextInt(60), 1, 0, false),
+                  wait("set", 2 + random.nextInt(20), null),
+                  work("demould", 10 + random.nextInt(30), 1, 0, true),
+                  wait("dry", 20 + random.nextInt(40), null),
+                  work("seal", 10 + random.nextInt(20), 1, 0, false))));
+    }
+    List<Demand> demands = new ArrayList<>();
+    for (int left = casts; left > 0; ) {
+      int quantity = Math.min(left, 1 + random.nextInt(3));
+      left -= quantity;
+      demands.add(
+          new Demand(
+              "o" + demands.size(),
+              "p" + random.nextInt(3),
+              quantity,
+              START.toLocalDate().plusDays(3 + random.nextInt(6)),
+              1 + random.nextInt(3),
+              null));
+    }
+    return PlanRequest.fresh(
+        START,
+        new OpenHours(
+            List.of(DayOfWeek.values()).subList(0, 5),
+            LocalTime.of(7, 0),
+            LocalTime.of(11 + random.nextInt(4), 0),
+            null),
+        1 + random.nextInt(2),
+        moulds,
+        List.of(),
+        products,
+        demands);
+  }
+
   /** The same, mixed in bowls: two recipes, one of them fast, in three colours. */
   public static PlanRequest inBowls(long seed, int orders, boolean parts) {
     PlanRequest plain = parts ? withParts(seed, orders) : of(seed, orders);

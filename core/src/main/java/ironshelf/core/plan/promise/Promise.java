@@ -21,8 +21,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The earliest date at which more can be had without making another order late, or later than it is
- * (handbook 2-5). There is a plan that keeps it: {@code plan}. Not promised: that a search would
- * not find an earlier one.
+ * (docs/method/plan.md). There is a plan that keeps it: {@code plan}. Not promised: that a search
+ * would not find an earlier one.
  *
  * @param date by whose end it is ready
  * @param boundName the mould, station or part that binds it; null for its route or hands

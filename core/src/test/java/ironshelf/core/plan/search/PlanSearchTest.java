@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.ExactPlans;
+import ironshelf.core.plan.ExactShops;
 import ironshelf.core.plan.Objective;
 import ironshelf.core.plan.PlanChecker;
 import ironshelf.core.plan.PlanRequest;
@@ -12,6 +13,7 @@ import ironshelf.core.plan.schedule.ScheduleBuilder;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -20,6 +22,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 @Tag("accuracy")
 class PlanSearchTest {
+
+  /** How many small shops; more of them by the system property {@code ironshelf.shops}. */
+  private static final int SHOPS = Integer.getInteger("ironshelf.shops", 8);
 
   private static final long LOOKS = 400;
 
@@ -42,6 +47,37 @@ class PlanSearchTest {
     }
     System.out.println("Gaps to the exact solver, of 60: " + gaps);
     assertThat(gaps).hasSizeLessThanOrEqualTo(3);
+  }
+
+  /**
+   * Shops of ten to twenty casts with people and opening hours, against OR-Tools CP-SAT with all of
+   * it in the model: never below what is proven, and nearly always equal.
+   */
+  @Test
+  void smallShopsWithPeopleAndHoursAgainstTheExactSolver() {
+    int proven = 0;
+    List<String> gaps = new ArrayList<>();
+    for (long seed = 300; seed < 300 + SHOPS; seed++) {
+      PlanRequest request = RandomShop.ofPeople(seed, 12 + (int) (seed % 9));
+      OptionalDouble best = ExactShops.leastLateDays(request, 4);
+      if (best.isEmpty()) {
+        continue;
+      }
+      proven++;
+      CastPlan plan = new PlanSearch(request, List.of()).search(4_000);
+      assertThat(plan.totalWeightedLateDays())
+          .as("seed %d", seed)
+          .isGreaterThanOrEqualTo(best.getAsDouble() - 1e-6);
+      assertThat(plan.lowerBoundLateDays())
+          .as("seed %d", seed)
+          .isLessThanOrEqualTo(best.getAsDouble() + 1e-6);
+      if (plan.totalWeightedLateDays() > best.getAsDouble() + 1e-6) {
+        gaps.add("seed " + seed + ": " + plan.totalWeightedLateDays() + ", best " + best);
+      }
+    }
+    System.out.println("Gaps to the exact solver, of " + proven + " proven: " + gaps);
+    assertThat(proven).isGreaterThanOrEqualTo(SHOPS / 2);
+    assertThat(gaps.size()).isLessThanOrEqualTo(proven / 10);
   }
 
   @ParameterizedTest

@@ -1,0 +1,219 @@
+package ironshelf.core.plan.promise;
+
+import ironshelf.core.plan.CastPlan.PlannedCast;
+import ironshelf.core.plan.OpenHours;
+import ironshelf.core.plan.PlanRequest;
+import ironshelf.core.plan.PlanRequest.Demand;
+import ironshelf.core.plan.PlanRequest.PlanProduct;
+import ironshelf.core.plan.PlanStep;
+import ironshelf.core.plan.schedule.ScheduleBuilder;
+import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.WhenMissing;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.SplittableRandom;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How often dates are kept: a plan's jobs laid again in many weeks that go as weeks go, with set
+ * times that vary, pieces that are scrapped and days on which nobody is in. The weeks are the same
+ * for the same request (common random numbers), so that two requests differ by what was changed in
+ * them. Not promised: what the spreads given do not say.
+ *
+ * @param weeks that were simulated
+ */
+public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> dates) {
+
+  private static final int USUAL_WEEKS = 200;
+  private static final long SEED = 11_011;
+
+  /**
+   * How weeks differ. What is not given takes the value in brackets (from memory, until a shop has
+   * records of its own).
+   *
+   * @param setPercent standard deviation of the logarithm of a product's set time in a week, as
+   *     percent, 0 to 100 (12)
+   * @param scrapPercent of pieces that are made again, 0 to 50 (4)
+   * @param absentPercent of days on which nobody is in, 0 to 50 (2)
+   */
+  public record Spread(
+      @WhenMissing("12") double setPercent,
+      @WhenMissing("4") double scrapPercent,
+      @WhenMissing("2") double absentPercent) {
+    public Spread {
+      setPercent = Double.isNaN(setPercent) ? 12 : setPercent;
+      scrapPercent = Double.isNaN(scrapPercent) ? 4 : scrapPercent;
+      absentPercent = Double.isNaN(absentPercent) ? 2 : absentPercent;
+      new Findings()
+          .within("setPercent", setPercent, 0, 100)
+          .within("scrapPercent", scrapPercent, 0, 50)
+          .within("absentPercent", absentPercent, 0, 50)
+          .orRefuse();
+    }
+  }
+
+  /** A date that is asked about. */
+  public record Asked(String order, LocalDate date) {
+    public Asked {
+      new Findings().text("order", order, 80).present("date", date).orRefuse();
+    }
+  }
+
+  /**
+   * What is asked.
+   *
+   * @param weeks 10 to 2 000 (200)
+   * @param spread null: the usual one
+   * @param dates up to 2 000; null: none
+   * @param seed of the weeks; null: the usual ones
+   */
+  public record SimulateRequest(
+      PlanRequest plan,
+      @Nullable Integer weeks,
+      @Nullable Spread spread,
+      @Nullable List<Asked> dates,
+      @Nullable Long seed) {
+    public SimulateRequest {
+      weeks = weeks == null ? Integer.valueOf(USUAL_WEEKS) : weeks;
+      spread = spread == null ? new Spread(Double.NaN, Double.NaN, Double.NaN) : spread;
+      dates = dates == null ? List.of() : List.copyOf(dates);
+      seed = seed == null ? Long.valueOf(SEED) : seed;
+      Findings findings =
+          new Findings()
+              .present("plan", plan)
+              .within("weeks", weeks, 10, 2_000)
+              .within("dates.length", dates.size(), 0, 2_000);
+      for (int d = 0; plan != null && d < dates.size(); d++) {
+        String order = dates.get(d).order();
+        findings.addIf(
+            plan.demands().stream().noneMatch(o -> o.order().equals(order)),
+            FindingCode.PLAN_UNKNOWN,
+            "dates." + d + ".order",
+            Map.of("value", order));
+      }
+      findings.orRefuse();
+    }
+  }
+
+  /**
+   * An order over all weeks.
+   *
+   * @param onTime share of weeks in which it is ready on its due day
+   * @param fiveOfTen the first date that is kept in half the weeks
+   * @param nineOfTen the first date that is kept in nine of ten
+   */
+  public record OrderChance(
+      String order, double onTime, LocalDate fiveOfTen, LocalDate nineOfTen) {}
+
+  /** How often a date that was asked about is kept. */
+  public record DateChance(String order, LocalDate date, double onTime) {}
+
+  public Simulation {
+    orders = List.copyOf(orders);
+    dates = List.copyOf(dates);
+  }
+
+  /**
+   * Beside a plan that there is.
+   *
+   * @param planned its casts, as they were laid; where it is empty they go by their due dates
+   */
+  public static Simulation of(SimulateRequest request, List<PlannedCast> planned) {
+    PlanRequest plan = request.plan();
+    int weeks = request.weeks();
+    List<String> orders = plan.demands().stream().map(Demand::order).distinct().toList();
+    long[][] readyDay = new long[orders.size()][weeks];
+    for (int week = 0; week < weeks; week++) {
+      PlanRequest varied = varied(plan, request.spread(), request.seed() + 7_919L * week);
+      ScheduleBuilder builder = new ScheduleBuilder(varied);
+      ScheduleBuilder.Readiness ready = builder.readiness(builder.asIn(planned));
+      for (int d = 0; d < plan.demands().size(); d++) {
+        int order = orders.indexOf(plan.demands().get(d).order());
+        long day = plan.start().plusMinutes(ready.readyMin(d)).toLocalDate().toEpochDay();
+        readyDay[order][week] = Math.max(readyDay[order][week], day);
+      }
+    }
+    List<OrderChance> chances = new ArrayList<>();
+    for (int o = 0; o < orders.size(); o++) {
+      Arrays.sort(readyDay[o]);
+      String order = orders.get(o);
+      LocalDate due =
+          plan.demands().stream()
+              .filter(d -> d.order().equals(order))
+              .map(Demand::due)
+              .min(LocalDate::compareTo)
+              .orElseThrow();
+      chances.add(
+          new OrderChance(
+              order,
+              share(readyDay[o], due),
+              LocalDate.ofEpochDay(readyDay[o][(weeks + 1) / 2 - 1]),
+              LocalDate.ofEpochDay(readyDay[o][(int) Math.ceil(0.9 * weeks) - 1])));
+    }
+    List<DateChance> dates =
+        request.dates().stream()
+            .map(
+                d ->
+                    new DateChance(
+                        d.order(), d.date(), share(readyDay[orders.indexOf(d.order())], d.date())))
+            .toList();
+    return new Simulation(weeks, chances, dates);
+  }
+
+  private static double share(long[] days, LocalDate date) {
+    long kept = Arrays.stream(days).filter(day -> day <= date.toEpochDay()).count();
+    return kept / (double) days.length;
+  }
+
+  /** The request as it might go in one week. */
+  private static PlanRequest varied(PlanRequest plan, Spread spread, long seed) {
+    Random sets = new Random(seed);
+    List<PlanProduct> products =
+        plan.products().stream()
+            .map(p -> withSet(p, Math.exp(sets.nextGaussian() * spread.setPercent() / 100)))
+            .toList();
+    SplittableRandom scraps = new SplittableRandom(seed + 1);
+    List<Demand> demands =
+        plan.demands().stream().map(d -> withScrap(d, spread.scrapPercent(), scraps)).toList();
+    SplittableRandom absences = new SplittableRandom(seed + 2);
+    return plan.asItGoes(products, demands, absent(plan, spread.absentPercent(), absences));
+  }
+
+  private static PlanProduct withSet(PlanProduct product, double factor) {
+    List<PlanStep> route = new ArrayList<>();
+    boolean freed = false;
+    for (PlanStep step : product.route()) {
+      route.add(freed || step.waitH() == 0 ? step : step.waiting(step.waitH() * factor));
+      freed = freed || step.freesMould();
+    }
+    return product.going(route);
+  }
+
+  /** Each piece that is scrapped is made again, and that one may be too. */
+  private static Demand withScrap(Demand demand, double percent, SplittableRandom random) {
+    int made = 0;
+    for (int sound = 0; sound < demand.quantity(); made++) {
+      sound += random.nextDouble() * 100 >= percent ? 1 : 0;
+    }
+    return demand.ofQuantity(Math.min(made, 100_000));
+  }
+
+  private static OpenHours absent(PlanRequest plan, double percent, SplittableRandom random) {
+    LocalDate last =
+        plan.demands().stream().map(Demand::due).max(LocalDate::compareTo).orElse(LocalDate.MIN);
+    List<LocalDate> closed = new ArrayList<>(plan.calendar().closed());
+    for (LocalDate day = plan.start().toLocalDate();
+        day.isBefore(last.plusDays(60)) && closed.size() < 2_000;
+        day = day.plusDays(1)) {
+      if (random.nextDouble() * 100 < percent) {
+        closed.add(day);
+      }
+    }
+    return plan.calendar().closedOn(closed);
+  }
+}
