@@ -8,7 +8,8 @@ import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
 import { GoodsChoice } from '../product/GoodsChoice';
 import { PromisePanel } from './PromisePanel';
-import { usePromise } from './usePromise';
+import { Chance } from './Chance';
+import { useChance, usePromise } from './usePromise';
 
 /** "When could I have twelve of these?" */
 export function PromisePage() {
@@ -22,6 +23,7 @@ export function PromisePage() {
       ? [{ productId, colourwayId, quantity: Math.round(Number(quantity)) }]
       : [];
   const { data, error, isFetching } = usePromise(lines);
+  const chance = useChance(data ? lines[0] : undefined);
   // The address follows a moment later: who types on at once must not lose what was chosen before.
   const asked = useRef({ goods, quantity });
   useEffect(() => {
@@ -59,6 +61,15 @@ export function PromisePage() {
               Make it a quote
             </LinkKey>
           </PromisePanel>
+          {chance.data && (
+            <Chance chance={chance.data}>
+              <LinkKey
+                to={`/orders/new?goods=${goods}&quantity=${quantity}&due=${chance.data.nineOfTen}&quote=1`}
+              >
+                Quote that date
+              </LinkKey>
+            </Chance>
+          )}
         </Box>
       )}
     </Box>

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { client, dataOf, type Schemas } from '../api/client';
 
 export type PromiseView = Schemas['PromiseView'];
+export type ChanceView = Schemas['OrderChance'];
 
 export interface Asked {
   productId: number;
@@ -18,6 +19,22 @@ export function usePromise(lines: Asked[]) {
     enabled: whole,
     placeholderData: keepPreviousData,
     staleTime: 15_000,
+  });
+}
+
+/** How often which date is kept; asked after the date, because it takes a moment. */
+export function useChance(line: Asked | undefined) {
+  return useQuery({
+    queryKey: ['promise', 'chance', line],
+    queryFn: () =>
+      dataOf(
+        client.POST('/api/promises/chance', {
+          body: line ?? { productId: 0, colourwayId: 0, quantity: 0 },
+        }),
+      ),
+    enabled: line !== undefined,
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
   });
 }
 

@@ -5,6 +5,9 @@ import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.PlanRequest.Demand;
 import ironshelf.core.plan.promise.Promise;
 import ironshelf.core.plan.promise.Promise.PromiseRequest;
+import ironshelf.core.plan.promise.Simulation;
+import ironshelf.core.plan.promise.Simulation.OrderChance;
+import ironshelf.core.plan.promise.Simulation.SimulateRequest;
 import ironshelf.core.plan.schedule.ScheduleBuilder;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,6 +20,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class PlanPromises {
+
+  /** Enough that a date stands to a few of a hundred, and few enough to be waited for. */
+  private static final int WEEKS = 100;
 
   private final PlanService plans;
   private final PlanFacts facts;
@@ -33,8 +39,9 @@ public class PlanPromises {
    * What can be promised.
    *
    * @param lines one after the other, each beside those before
+   * @param request all that is planned, these lines with it
    */
-  public record Given(List<Promise> lines) {}
+  public record Given(List<Promise> lines, PlanRequest request) {}
 
   /** The earliest that all of it can be had, and for the last line the curve of more copies. */
   @Transactional(readOnly = true)
@@ -72,7 +79,22 @@ public class PlanPromises {
       demands.addAll(parts);
       request = request.wanting(demands);
     }
-    return new Given(lines);
+    return new Given(lines, request);
+  }
+
+  /** How often its dates are kept, in weeks that go as weeks go. */
+  @Transactional(readOnly = true)
+  public OrderChance chance(Asked asked) {
+    Given given = promise(List.of(asked), 0);
+    String name = PlanKeys.line(-1);
+    Simulation simulated =
+        Simulation.of(
+            new SimulateRequest(given.request(), WEEKS, null, null, null),
+            given.lines().get(0).plan().casts());
+    return simulated.orders().stream()
+        .filter(o -> o.order().equals(name))
+        .findFirst()
+        .orElseThrow();
   }
 
   /** The product of a part that binds a promise; none where it has begun. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import ironshelf.App;
 import ironshelf.App.Answer;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -145,6 +146,54 @@ class PlanTest {
     Answer undone = app.post("/api/plans/" + moved.body().path("id").asLong() + "/undone", "");
     assertThat(undone.body().path("id")).isEqualTo(plan.path("id"));
     assertThat(undone.body().path("casts")).isEqualTo(plan.path("casts"));
+  }
+
+  /** A day of the plan: who does what, within people and mixer, and what its mixes take. */
+  @Test
+  void aDayIsWrittenUp() {
+    JsonNode plan = app.get("/api/plan");
+    for (JsonNode planned : plan.path("days")) {
+      JsonNode day = app.get("/api/plan/days/" + planned.path("date").asString());
+      boolean mixes = false;
+      for (JsonNode visit : day.path("visits")) {
+        assertThat(visit.path("person").asInt()).isBetween(1, day.path("people").asInt());
+        if (visit.has("litres")) {
+          mixes = true;
+          assertThat(visit.path("litres").asDouble())
+              .isLessThanOrEqualTo(day.path("mixerL").asDouble() + 1e-9);
+          Set<String> alike = new TreeSet<>();
+          visit
+              .path("casts")
+              .forEach(
+                  no -> alike.add(plan.path("casts").get(no.asInt()).path("mixKey").asString()));
+          assertThat(alike).as("one recipe and colour").hasSize(1);
+        }
+      }
+      assertThat(day.path("fetch").isEmpty()).isEqualTo(!mixes);
+    }
+    assertThat(app.tryGet("/api/plan/days/1999-01-01").status()).isEqualTo(404);
+    assertThat(app.tryGet("/api/plan/days/soon").status()).isEqualTo(400);
+  }
+
+  /** The chance of a promise: later for nine of ten than for five, and the weeks add up. */
+  @Test
+  void aPromiseHasItsChance() {
+    JsonNode cast = app.get("/api/plan").path("casts").get(0);
+    Answer chance =
+        app.act(
+            "/api/promises/chance",
+            Map.of(
+                "productId", cast.path("productId").asLong(),
+                "colourwayId", cast.path("colourwayId").asLong(),
+                "quantity", 4));
+    assertThat(chance.status()).as(chance.body().toString()).isEqualTo(200);
+    assertThat(LocalDate.parse(chance.body().path("nineOfTen").asString()))
+        .isAfterOrEqualTo(LocalDate.parse(chance.body().path("fiveOfTen").asString()));
+    int weeks = 0;
+    for (JsonNode on : chance.body().path("ready")) {
+      weeks += on.path("weeks").asInt();
+    }
+    assertThat(weeks).isEqualTo(100);
   }
 
   private static void addIf(boolean so, List<JsonNode> list, JsonNode node) {

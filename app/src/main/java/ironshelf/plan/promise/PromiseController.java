@@ -1,5 +1,6 @@
 package ironshelf.plan.promise;
 
+import ironshelf.core.plan.promise.Simulation;
 import ironshelf.core.quantity.Findings;
 import ironshelf.http.IfMatch;
 import ironshelf.order.OrderView;
@@ -62,6 +63,17 @@ class PromiseController {
                         Objects.requireNonNull(l.colourwayId()),
                         l.quantity()))
             .toList());
+  }
+
+  /** How often which date is kept, in a hundred simulated weeks. */
+  @PostMapping("/api/promises/chance")
+  Simulation.OrderChance chance(@RequestBody PromiseLine line) {
+    keeper.isRenewed();
+    return promises.chance(
+        new Asked(
+            Objects.requireNonNull(line.productId()),
+            Objects.requireNonNull(line.colourwayId()),
+            line.quantity()));
   }
 
   @GetMapping("/api/orders/{id}/promise")

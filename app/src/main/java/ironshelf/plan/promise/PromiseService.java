@@ -2,6 +2,7 @@ package ironshelf.plan.promise;
 
 import ironshelf.copy.CopyCondition;
 import ironshelf.core.plan.promise.Promise;
+import ironshelf.core.plan.promise.Simulation;
 import ironshelf.http.Catalogue;
 import ironshelf.http.ProblemException;
 import ironshelf.mould.MouldService;
@@ -67,6 +68,13 @@ public class PromiseService {
       }
     }
     return view(asked, promises.promise(asked, MORE_COPIES));
+  }
+
+  /** How often the dates of one line are kept. */
+  @Transactional(readOnly = true)
+  public Simulation.OrderChance chance(Asked asked) {
+    promise(List.of(asked));
+    return promises.chance(asked);
   }
 
   private PromiseView view(List<Asked> asked, Given given) {

@@ -16,7 +16,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.SortedMap;
 import java.util.SplittableRandom;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -106,9 +108,17 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
    * @param onTime share of weeks in which it is ready on its due day
    * @param fiveOfTen the first date that is kept in half the weeks
    * @param nineOfTen the first date that is kept in nine of ten
+   * @param ready how often on which date, in order
    */
   public record OrderChance(
-      String order, double onTime, LocalDate fiveOfTen, LocalDate nineOfTen) {}
+      String order, double onTime, LocalDate fiveOfTen, LocalDate nineOfTen, List<WeeksOn> ready) {
+    public OrderChance {
+      ready = List.copyOf(ready);
+    }
+  }
+
+  /** In so many weeks it is ready on that date. */
+  public record WeeksOn(LocalDate date, int weeks) {}
 
   /** How often a date that was asked about is kept. */
   public record DateChance(String order, LocalDate date, double onTime) {}
@@ -153,7 +163,8 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
               order,
               share(readyDay[o], due),
               LocalDate.ofEpochDay(readyDay[o][(weeks + 1) / 2 - 1]),
-              LocalDate.ofEpochDay(readyDay[o][(int) Math.ceil(0.9 * weeks) - 1])));
+              LocalDate.ofEpochDay(readyDay[o][(int) Math.ceil(0.9 * weeks) - 1]),
+              weeksOn(readyDay[o])));
     }
     List<DateChance> dates =
         request.dates().stream()
@@ -163,6 +174,16 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
                         d.order(), d.date(), share(readyDay[orders.indexOf(d.order())], d.date())))
             .toList();
     return new Simulation(weeks, chances, dates);
+  }
+
+  private static List<WeeksOn> weeksOn(long[] days) {
+    SortedMap<Long, Integer> weeks = new TreeMap<>();
+    for (long day : days) {
+      weeks.merge(day, 1, Integer::sum);
+    }
+    return weeks.entrySet().stream()
+        .map(e -> new WeeksOn(LocalDate.ofEpochDay(e.getKey()), e.getValue()))
+        .toList();
   }
 
   private static double share(long[] days, LocalDate date) {
