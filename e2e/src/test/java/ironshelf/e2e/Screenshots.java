@@ -77,6 +77,10 @@ final class Screenshots {
               page.waitForTimeout(700);
             }
           }
+          if (name.equals("plan-day")) {
+            page.getByText("Day sheet").first().click();
+            page.waitForTimeout(2_000);
+          }
           if (name.equals("lettering")) {
             page.getByLabel("to be stamped, line by line").fill("Welcome\nhome");
             page.waitForTimeout(800);
