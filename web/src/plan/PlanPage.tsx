@@ -112,7 +112,7 @@ function Summary({ plan }: { plan: Plan }) {
           : 'nothing late'}
       </Text>
       {late.length > 0 && plan.leastLateDays > 0
-        ? `; no plan goes below ${Math.round(plan.leastLateDays)}`
+        ? `; by weight no plan goes below ${Math.round(plan.leastLateDays)}`
         : ''}
       {plan.idle.length > 0 ? ` · ${plural(plan.idle.length, 'line')} without a mould` : ''}
     </Text>
