@@ -27,6 +27,7 @@ import { PackPage } from './dispatch/PackPage';
 import { NeedsPage } from './needs/NeedsPage';
 import { DaySheetPage } from './plan/day/DaySheetPage';
 import { PlanPage } from './plan/PlanPage';
+import { WhatIfPage } from './plan/whatif/WhatIfPage';
 import { PromisePage } from './promise/PromisePage';
 import { ResultsPage } from './result/ResultsPage';
 import { OrdersPage } from './order/OrdersPage';
@@ -86,6 +87,7 @@ const router = createBrowserRouter([
       { path: '/orders/:id/change', element: <ChangeOrderPage /> },
       { path: '/plan', element: <PlanPage /> },
       { path: '/plan/days/:date', element: <DaySheetPage /> },
+      { path: '/plan/what-if', element: <WhatIfPage /> },
       { path: '/plan/promise', element: <PromisePage /> },
       { path: '/plan/needs', element: <NeedsPage /> },
       { path: '/dispatch', element: <DispatchPage /> },

@@ -42,6 +42,7 @@ export function PlanPage() {
         </Box>
         <Flex gap={3} wrap="wrap" alignItems="flex-start">
           <LinkKey to="/plan/promise">Promise</LinkKey>
+          <LinkKey to="/plan/what-if">What if</LinkKey>
           <LinkKey to="/plan/needs">What to buy</LinkKey>
           {data?.canUndo && !progress?.running && (
             <Key busy={acts.undo.isPending} onClick={() => acts.undo.mutate(data)}>

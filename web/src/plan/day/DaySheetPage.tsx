@@ -40,6 +40,7 @@ export function DaySheetPage() {
           {day && plan && <Summary day={day} plan={plan} />}
         </Box>
         <Flex gap={3} flexShrink={0} alignItems="flex-start" className="no-print">
+          <LinkKey to="/plan/what-if">What if</LinkKey>
           <LinkKey to="/plan">Whole plan</LinkKey>
           <Key onClick={() => window.print()}>Print</Key>
           {day && plan && <Start day={day} plan={plan} />}

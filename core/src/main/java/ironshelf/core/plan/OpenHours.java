@@ -8,6 +8,7 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * When people are in the shop.
@@ -33,6 +34,21 @@ public record OpenHours(
             Map.of("value", String.valueOf(closes), "opens", String.valueOf(opens)))
         .orRefuse();
     days = List.copyOf(days);
+  }
+
+  /** The same, on one day of the week more. */
+  public OpenHours alsoOn(DayOfWeek day) {
+    return days.contains(day)
+        ? this
+        : new OpenHours(
+            Stream.concat(days.stream(), Stream.of(day)).toList(), opens, closes, closed);
+  }
+
+  /** The same, closing later; by a minute before midnight at the latest. */
+  public OpenHours longerBy(int minutes) {
+    int last = LocalTime.MAX.toSecondOfDay() / 60;
+    int end = Math.min(last, closes.toSecondOfDay() / 60 + minutes);
+    return new OpenHours(days, opens, LocalTime.of(end / 60, end % 60), closed);
   }
 
   /** The same, closed on other days. */

@@ -327,6 +327,23 @@ public record PlanRequest(
         recipes);
   }
 
+  /** The same shop with other people and hours. */
+  public PlanRequest withPeople(int others, OpenHours hours) {
+    return new PlanRequest(
+        start,
+        hours,
+        others,
+        moulds,
+        stations,
+        products,
+        demands,
+        secondsToSearch,
+        begun,
+        pinned,
+        mixers,
+        recipes);
+  }
+
   /** The same with other demands. */
   public PlanRequest wanting(List<Demand> others) {
     return new PlanRequest(
