@@ -36,9 +36,10 @@ public class UntilChanged {
         reader);
   }
 
+  /** Notes what a commit changed; also for who changes tables by hand. */
   @EventListener
   @Order(COUNTED)
-  void changed(Changed change) {
+  public void changed(Changed change) {
     change.tables().forEach(table -> commits.merge(table, 1L, Long::sum));
   }
 }

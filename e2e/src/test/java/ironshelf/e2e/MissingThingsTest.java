@@ -3,8 +3,11 @@ package ironshelf.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import ironshelf.act.Changed;
+import ironshelf.store.UntilChanged;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -125,6 +128,9 @@ class MissingThingsTest {
         "delete from copies where mould_id = (select mould_id from products where id = ?)",
         crateId);
     rows.update("update workshop set set_up = true");
+    // What was done behind the application's back is told to it.
+    app.bean(UntilChanged.class)
+        .changed(new Changed(Set.of("routes", "copies", "workshop"), Set.of(), Set.of()));
     api.post("/api/plan/run", Map.of("seconds", 1));
   }
 

@@ -16,6 +16,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -117,9 +118,18 @@ class OrdersToParcelsTest {
   }
 
   private static void aMouldBreaks(Page page, ShopApi shop) {
-    JsonNode cast = shop.plan().path("casts").get(0);
     page.navigate("/plan?by=mould");
-    String copy = cast.path("copy").asString();
+    // One that is wide enough to be pressed; short ones are drawn only.
+    String label =
+        page.locator("button[aria-label*=', order ']").first().getAttribute("aria-label");
+    Matcher named = Pattern.compile(", order [^,]*, ([^,]+), ").matcher(label);
+    assertThat(named.find()).as(label).isTrue();
+    String copy = named.group(1);
+    JsonNode cast = null;
+    for (JsonNode one : shop.plan().path("casts")) {
+      cast = one.path("copy").asString().equals(copy) ? one : cast;
+    }
+    assertThat(cast).as(copy).isNotNull();
     Locator planned =
         page.getByRole(
             AriaRole.BUTTON,
