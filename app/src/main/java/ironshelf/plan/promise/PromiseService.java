@@ -60,6 +60,12 @@ public class PromiseService {
   /** The earliest date for all of it: that of its last line, and what binds that one. */
   @Transactional(readOnly = true)
   public PromiseView promise(List<Asked> asked) {
+    check(asked);
+    return view(asked, promises.promise(asked, MORE_COPIES));
+  }
+
+  /** Refuses what does not exist, or has no copy to be made in. */
+  private void check(List<Asked> asked) {
     for (Asked line : asked) {
       MouldView mould = moulds.mould(products.product(line.productId()).mouldId());
       recipes.colourway(line.colourwayId());
@@ -67,13 +73,12 @@ public class PromiseService {
         throw ProblemException.conflict("promise.noCopies", Map.of("mould", mould.name()));
       }
     }
-    return view(asked, promises.promise(asked, MORE_COPIES));
   }
 
   /** How often the dates of one line are kept. */
   @Transactional(readOnly = true)
   public Simulation.OrderChance chance(Asked asked) {
-    promise(List.of(asked));
+    check(List.of(asked));
     return promises.chance(asked);
   }
 

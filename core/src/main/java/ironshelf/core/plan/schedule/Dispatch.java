@@ -29,12 +29,11 @@ final class Dispatch {
   record Rule(double lookMin, int patienceMin, int windowMin, double reserve) {}
 
   /** A mix that could be next. */
-  private record Candidate(List<Integer> casts, double worth, int at) {}
+  private record Candidate(List<Integer> casts, double worth) {}
 
   private final Instance instance;
   private final Schedule schedule;
   private final Rule rule;
-  private final double[] stress;
   private final List<List<Integer>> demandsOf = new ArrayList<>();
   private final double[] press;
   private final long[] dueMin;
@@ -42,16 +41,10 @@ final class Dispatch {
   private final long[] holdMin;
   private final int[][] free;
 
-  /**
-   * A builder.
-   *
-   * @param stress by demand: how much more it counts than its weight says
-   */
-  Dispatch(Schedule schedule, Rule rule, double[] stress) {
+  Dispatch(Schedule schedule, Rule rule) {
     this.instance = schedule.instance;
     this.schedule = schedule;
     this.rule = rule;
-    this.stress = stress;
     int demands = instance.lines.size();
     press = new double[demands];
     dueMin = new long[demands];
@@ -202,7 +195,7 @@ final class Dispatch {
         attended += instance.fillMin(demand);
       }
     }
-    return new Candidate(casts, worth / (family.minutes(litres, fillMin) + attended), at);
+    return new Candidate(casts, worth / (family.minutes(litres, fillMin) + attended));
   }
 
   /** Whether a demand of another family presses much more for the same copies. */
@@ -227,7 +220,7 @@ final class Dispatch {
     int left = schedule.left[demand];
     long rounds = instance.moulds.get(line.mould()).roundsFor(left);
     double slack = dueMin[demand] - at - routeMin[demand] - (rounds - 1) * holdMin[demand];
-    return stress[demand] * line.weight() / left * Math.exp(-Math.max(0, slack) / rule.lookMin());
+    return line.weight() / left * Math.exp(-Math.max(0, slack) / rule.lookMin());
   }
 
   /** Rules of all kinds, for a first look. */

@@ -139,9 +139,9 @@ public final class ScheduleBuilder {
   }
 
   /** Jobs as a rule of dispatching makes them. */
-  public List<Job> dispatched(int rule, double[] stress) {
+  public List<Job> dispatched(int rule) {
     Schedule schedule = new Schedule(instance, minutes);
-    return new Dispatch(schedule, Dispatch.rules().get(rule), stress).run();
+    return new Dispatch(schedule, Dispatch.rules().get(rule)).run();
   }
 
   private Schedule laid(List<Job> order) {

@@ -5,7 +5,6 @@ import ironshelf.core.plan.Objective;
 import ironshelf.core.plan.schedule.Job;
 import ironshelf.core.plan.schedule.ScheduleBuilder;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -42,10 +41,8 @@ record Start(List<Job> jobs, Objective objective) {
     all.addAll(builder.others());
     all.add(builder.byTurns());
     if (builder.mixes()) {
-      double[] stress = new double[builder.instance().lines.size()];
-      Arrays.fill(stress, 1);
       for (int rule = 0; rule < builder.rules(); rule++) {
-        all.add(builder.dispatched(rule, stress));
+        all.add(builder.dispatched(rule));
       }
     }
     return all;
