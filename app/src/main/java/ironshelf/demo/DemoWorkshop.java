@@ -84,6 +84,7 @@ class DemoWorkshop {
                 LocalTime.of(17, 0),
                 null),
             2,
+            null,
             "Saltmarsh Cast\nThe Old Net Loft\nReedmouth",
             units == UnitSystem.US ? TENTH_OUNCE_G : shop.scaleG(),
             shop.families(),

@@ -36,6 +36,17 @@ interface OrderLineRepository extends JpaRepository<OrderLine, Long> {
 
   @Query(
       """
+      select new ironshelf.order.PastLine(
+          l.productId, l.colourwayId, l.quantity - l.refunded, o.placedOn, l.due)
+      from OrderLine l join l.order o
+      where o.placedOn between :from and :to and not o.quote and o.cancelledAt is null
+        and l.cancelledAt is null and l.quantity > l.refunded
+      order by o.placedOn, l.id
+      """)
+  List<PastLine> placedBetween(LocalDate from, LocalDate to);
+
+  @Query(
+      """
       select new ironshelf.order.OrderService$LineName(l.id, o.id, o.number, l.position)
       from OrderLine l join l.order o where l.id in :ids
       """)

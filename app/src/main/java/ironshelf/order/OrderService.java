@@ -272,6 +272,12 @@ public class OrderService {
     return lines.dueBetween(from, to);
   }
 
+  /** The lines of all orders that were placed in those days, the first ones first. */
+  @Transactional(readOnly = true)
+  public List<PastLine> placedBetween(LocalDate from, LocalDate to) {
+    return lines.placedBetween(from, to);
+  }
+
   @Transactional(readOnly = true)
   public OrderView order(long id) {
     return progress.of(entity(id));

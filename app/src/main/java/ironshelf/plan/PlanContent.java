@@ -35,6 +35,7 @@ record PlanContent(
    * @param boundName the mould or station that binds it; null for its route or hands
    * @param with when it would be with so many more copies of the mould that binds it; none where it
    *     is not late
+   * @param helps what would have it ready on an earlier day; null where it is not late
    */
   record PlannedLine(
       long lineId,
@@ -42,7 +43,21 @@ record PlanContent(
       long lateDays,
       Bound boundBy,
       @Nullable String boundName,
-      List<WithMore> with) {}
+      List<WithMore> with,
+      @Nullable List<Help> helps) {}
+
+  /** What can be done for a line, each by itself. */
+  enum HelpKind {
+    COPY,
+    HOUR,
+    SATURDAY,
+    PERSON,
+    TENT,
+    FIRST
+  }
+
+  /** When it would be ready with that. */
+  record Help(HelpKind kind, LocalDateTime readyAt) {}
 
   /** Pieces that have begun. */
   record BegunPieces(String product, String colourway, String swatch, int pieces) {}

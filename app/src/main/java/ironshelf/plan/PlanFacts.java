@@ -36,14 +36,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Reads from the shop's facts what is to be planned. */
 @Component
 class PlanFacts {
 
-  /** What was promised is kept before what was only asked for. */
-  private static final double PROMISED_WEIGHT = 3;
+  /** Where the numbers of lines that are only expected begin, below nought. */
+  private static final long EXPECTED_FROM = 1_000;
 
   /** Washing a copy in warm soapy water (common practice). */
   private static final double WASH_MIN = 5;
@@ -57,6 +58,7 @@ class PlanFacts {
   private final CopyService copies;
   private final StationService stations;
   private final WorkshopService workshop;
+  private final MaterialWaits materials;
   private final Clock clock;
 
   PlanFacts(
@@ -69,6 +71,7 @@ class PlanFacts {
       CopyService copies,
       StationService stations,
       WorkshopService workshop,
+      MaterialWaits materials,
       Clock clock) {
     this.begun = begun;
     this.orders = orders;
@@ -79,20 +82,22 @@ class PlanFacts {
     this.copies = copies;
     this.stations = stations;
     this.workshop = workshop;
+    this.materials = materials;
     this.clock = clock;
   }
 
   /** Of the open orders, with these casts pinned as far as they still can be. */
   PlanBasis basis(List<PinnedCast> pinned) {
-    return basis(pinned, List.of());
+    return basis(pinned, List.of(), List.of());
   }
 
   /**
    * The same, with what no order wants yet.
    *
    * @param asked what could be wanted, in the order in which it is asked for
+   * @param expected what will likely be ordered; what cannot be planned is left out
    */
-  PlanBasis basis(List<PinnedCast> pinned, List<Asked> asked) {
+  PlanBasis basis(List<PinnedCast> pinned, List<Asked> asked, List<Expected> expected) {
     WorkshopView shop = workshop.view();
     Instant now = clock.instant();
     LocalDateTime start =
@@ -148,8 +153,20 @@ class PlanFacts {
                 product.key(),
                 line.toPour(),
                 line.due(),
-                order.promisedOn() == null ? 1 : PROMISED_WEIGHT,
-                null));
+                1,
+                null,
+                order.promisedOn() == null ? null : Boolean.TRUE));
+      }
+    }
+    for (int e = 0; e < expected.size(); e++) {
+      Expected more = expected.get(e);
+      String key = PlanKeys.line(-EXPECTED_FROM - e);
+      if (mixes.isPlannable(more.product.productId, inUse)
+          && parts.add(
+              PartDemands.Whole.of(
+                  key, more.product, mixes.known(more.product), more.quantity, more.due))) {
+        wanted.put(more.product.key(), more.product);
+        demands.add(new Demand(key, more.product.key(), more.quantity, more.due, 1, null, null));
       }
     }
     demands.addAll(parts.demands());
@@ -166,9 +183,15 @@ class PlanFacts {
       askedParts.add(parts.demands().subList(before, parts.demands().size()));
     }
     parts.wanted().forEach(w -> wanted.put(w.key(), w));
+    Map<Wanted, Integer> pours = new LinkedHashMap<>();
+    wanted.values().forEach(w -> pours.put(w, mixes.known(w).pours().size()));
+    Map<Wanted, MaterialWaits.Wait> waits = materials.of(pours, today, shop.hours());
     List<PlanProduct> made =
         wanted.values().stream()
-            .flatMap(w -> mixes.products(w, drawn, inUse, steps).stream())
+            .flatMap(
+                w ->
+                    mixes.products(w, drawn, inUse, steps).stream()
+                        .map(p -> waiting(p, waits.get(w))))
             .toList();
     PlanRequest request =
         new PlanRequest(
@@ -183,9 +206,17 @@ class PlanFacts {
             found.casts().stream().map(c -> c.feeding(parts.feedsOf(c.name()))).toList(),
             still(pinned, made, inUse, start),
             List.of(new PlanMixer("mixer", shop.mixerL())),
-            mixes.mixes());
+            mixes.mixes(),
+            shop.lateDayWorthH() == null ? 0 : 1 / shop.lateDayWorthH());
     return new PlanBasis(request, inUse, found.lineOf(), found.what(), idle, askedParts);
   }
+
+  private static PlanProduct waiting(PlanProduct product, MaterialWaits.@Nullable Wait wait) {
+    return wait == null ? product : product.waitingFor(wait.material(), wait.until());
+  }
+
+  /** So many that will likely be ordered. */
+  record Expected(Wanted product, int quantity, LocalDate due) {}
 
   /** So many of a product under a name that no order has. */
   record Asked(String name, Wanted product, int quantity) {}

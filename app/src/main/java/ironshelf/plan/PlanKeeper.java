@@ -35,6 +35,7 @@ public class PlanKeeper {
           "casts",
           "colourways",
           "copies",
+          "lots",
           "moulds",
           "order_lines",
           "orders",

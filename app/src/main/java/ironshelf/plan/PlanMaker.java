@@ -27,10 +27,15 @@ class PlanMaker {
 
   private static final List<Integer> MORE_COPIES = List.of(1, 2);
 
-  private final OrderService orders;
+  /** Of more late lines the first ones are told what would help. */
+  private static final int MOST_HELPED = 12;
 
-  PlanMaker(OrderService orders) {
+  private final OrderService orders;
+  private final PlanHelps helps;
+
+  PlanMaker(OrderService orders, PlanHelps helps) {
     this.orders = orders;
+    this.helps = helps;
   }
 
   PlanContent content(PlanBasis basis, CastPlan plan) {
@@ -57,6 +62,8 @@ class PlanMaker {
     }
     Map<String, List<CastPlan>> withMore = new HashMap<>();
     LocalDateTime start = basis.request().start();
+    PlanHelps.Trials trials = helps.of(basis.request(), plan);
+    int helped = 0;
     List<PlanContent.PlannedLine> lines = new ArrayList<>();
     for (OrderView order : orders.open()) {
       for (OrderLineView line : order.lines()) {
@@ -72,6 +79,7 @@ class PlanMaker {
         long late = lateDays(line.due(), ready);
         Bound bound = waitsForBegun || last == null ? Bound.ROUTE : last.boundBy();
         String name = waitsForBegun || last == null ? null : last.boundName();
+        boolean isHelped = late > 0 && last != null && !waitsForBegun && helped++ < MOST_HELPED;
         lines.add(
             new PlanContent.PlannedLine(
                 line.id(),
@@ -81,7 +89,11 @@ class PlanMaker {
                 name,
                 late > 0 && bound == Bound.MOULD
                     ? with(basis.request(), plan, Objects.requireNonNull(name), line.id(), withMore)
-                    : List.of()));
+                    : List.of(),
+                isHelped
+                    ? trials.helps(
+                        PlanKeys.line(line.id()), ready, bound == Bound.MOULD ? name : null)
+                    : null));
       }
     }
     return lines;

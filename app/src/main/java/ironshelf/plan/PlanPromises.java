@@ -54,7 +54,7 @@ public class PlanPromises {
               new PlanFacts.Wanted(line.productId(), line.colourwayId()),
               line.quantity()));
     }
-    PlanBasis basis = facts.basis(plans.pins(), wanted);
+    PlanBasis basis = facts.basis(plans.pins(), wanted, List.of());
     PlanRequest request = basis.request();
     List<CastPlan.PlannedCast> order = plans.casts();
     List<Promise> lines = new ArrayList<>();

@@ -24,12 +24,16 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
   /** The kind of step by which a mould is clean again. */
   private static final String WASH = "wash-mould";
 
+  /** To grind by hand what could have been scraped while it was green, each piece; from memory. */
+  private static final double GRIND_MIN = 5;
+
   /**
    * A product's steps from one of its pours on, until it is poured again.
    *
    * @param pour which of them, from 0
    * @param setH until it comes out of its mould, where its route does not say it
    * @param own the route as it is kept, without the recipe's ages
+   * @param greenH how long it is green after that; null: it is not
    * @param mixMin of mixing that falls to one cast of a layer that is poured later; the first one
    *     is mixed together with others
    */
@@ -40,6 +44,7 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
       int pour,
       int cavities,
       double setH,
+      @Nullable Double greenH,
       double mixMin) {
     List<PlanStep> steps = new ArrayList<>();
     double pourMin = Math.min(product.minutesPerPiece() * cavities, minutesADay);
@@ -60,11 +65,19 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
         // Setting counts from the pour, so that other waits in the mould are part of it.
         Double ownH = own.ownSetH(start);
         double hours = ownH == null ? setH - waitedH : ownH;
-        steps.add(wait(route.kind(i).code(), Math.max(hours, 1 / 60.0), null));
+        steps.add(
+            wait(
+                route.kind(i).code(),
+                Math.max(hours, 1 / 60.0),
+                bound(route.steps().get(i).station(), cavities)));
         continue;
       }
       waitedH += i < out ? route.waitH(i) : 0;
+      int before = steps.size();
       add(steps, route, i, cavities, route.steps().get(i).times(), route.takesParts(i));
+      if (i == out && greenH != null && steps.size() > before) {
+        steps.set(before, steps.get(before).within(greenH, GRIND_MIN * cavities));
+      }
     }
     return steps;
   }

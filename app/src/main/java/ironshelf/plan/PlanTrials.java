@@ -1,11 +1,10 @@
 package ironshelf.plan;
 
-import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.PlanRequest;
-import ironshelf.core.plan.schedule.ScheduleBuilder;
-import ironshelf.core.plan.search.PlanSearch;
+import ironshelf.core.plan.whatif.WhatIf;
 import java.util.List;
-import java.util.function.UnaryOperator;
+import java.util.Map;
+import java.util.TreeMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -16,25 +15,45 @@ public class PlanTrials {
 
   private final PlanService plans;
   private final PlanFacts facts;
+  private final ExpectedOrders expected;
 
-  PlanTrials(PlanService plans, PlanFacts facts) {
+  PlanTrials(PlanService plans, PlanFacts facts, ExpectedOrders expected) {
     this.plans = plans;
     this.facts = facts;
+    this.expected = expected;
   }
 
-  /** The plan as it is and as it would be. */
-  public record Trial(CastPlan before, CastPlan after) {}
+  /**
+   * The plan as it is and as it would be.
+   *
+   * @param withExpected whether the orders of the season before come again, in both
+   */
+  public WhatIf.Tried tried(WhatIf change, boolean withExpected) {
+    return change.in(request(withExpected), plans.casts());
+  }
 
-  /** Lays the plan again in a changed shop that has no less than the one there is. */
-  public Trial with(UnaryOperator<PlanRequest> change) {
-    PlanRequest request = facts.basis(plans.pins()).request();
-    List<CastPlan.PlannedCast> casts = plans.casts();
-    ScheduleBuilder builder = new ScheduleBuilder(request);
-    CastPlan before = builder.plan(builder.asIn(casts));
-    CastPlan after = new PlanSearch(change.apply(request), casts).first();
-    // Nobody has to use what is there more: the plan as it is can be had all the same.
-    boolean worse = after.totalWeightedLateDays() > before.totalWeightedLateDays();
-    return new Trial(before, worse ? before : after);
+  /** Late days that one more copy of each mould would take off, the most first; none left out. */
+  public Map<Long, Long> copiesThatHelp(boolean withExpected) {
+    PlanRequest request = request(withExpected);
+    Map<Long, Long> saved = new TreeMap<>();
+    for (PlanRequest.PlanMould mould : request.moulds()) {
+      WhatIf more = new WhatIf(Map.of(mould.mould(), 1), 0, 0, null, null);
+      WhatIf.Tried tried = more.in(request, plans.casts());
+      long fewer = lateDays(tried.before()) - lateDays(tried.after());
+      if (fewer > 0) {
+        saved.put(PlanKeys.mouldId(mould.mould()), fewer);
+      }
+    }
+    return saved;
+  }
+
+  private static long lateDays(ironshelf.core.plan.CastPlan plan) {
+    return plan.orders().stream().mapToLong(o -> o.lateDays()).sum();
+  }
+
+  private PlanRequest request(boolean withExpected) {
+    List<PlanFacts.Expected> more = withExpected ? expected.season() : List.of();
+    return facts.basis(plans.pins(), List.of(), more).request();
   }
 
   /** How the plan calls a mould. */
@@ -45,5 +64,10 @@ public class PlanTrials {
   /** How it calls an order line. */
   public static String line(long lineId) {
     return PlanKeys.line(lineId);
+  }
+
+  /** The product of a plan's name for one in a colourway. */
+  public static long productId(String planned) {
+    return PlanKeys.productId(planned);
   }
 }

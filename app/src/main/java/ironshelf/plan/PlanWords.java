@@ -4,9 +4,11 @@ import ironshelf.copy.CopyCondition;
 import ironshelf.http.Catalogue;
 import ironshelf.mould.MouldView;
 import ironshelf.order.OrderLineView;
+import ironshelf.plan.PlanContent.HelpKind;
 import ironshelf.product.ProductService;
 import ironshelf.route.RouteService;
 import ironshelf.station.StationService;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Locale;
@@ -19,6 +21,8 @@ import org.springframework.stereotype.Component;
 /** Why a line is late, as the shop would say it. */
 @Component
 class PlanWords {
+
+  private static final int MOST_HELPS = 3;
 
   private final Catalogue catalogue;
   private final StationService stations;
@@ -43,7 +47,32 @@ class PlanWords {
     return catalogue.say(why, "", Map.of("product", line.product()));
   }
 
+  /** What binds it, and what would help. */
   String why(PlanContent.PlannedLine line, PlanContent content, Map<Long, MouldView> moulds) {
+    String bound = bound(line, content, moulds);
+    // One more copy is said with the mould that binds.
+    List<PlanContent.Help> helps =
+        line.helps() == null
+            ? List.of()
+            : line.helps().stream().filter(h -> h.kind() != HelpKind.COPY).toList();
+    if (helps.isEmpty()) {
+      return bound;
+    }
+    String what =
+        helps.stream()
+            .limit(MOST_HELPS)
+            .map(
+                h ->
+                    catalogue.say(
+                        "plan.help." + h.kind().name().toLowerCase(Locale.ROOT),
+                        "",
+                        Map.of("ready", h.readyAt().toLocalDate())))
+            .collect(Collectors.joining("; "));
+    return bound + " " + catalogue.say("plan.why.helps", "", Map.of("what", what));
+  }
+
+  private String bound(
+      PlanContent.PlannedLine line, PlanContent content, Map<Long, MouldView> moulds) {
     return switch (line.boundBy()) {
       case ROUTE ->
           catalogue.say("plan.why.route", "", Map.of("ready", line.readyAt().toLocalDate()));
@@ -60,6 +89,11 @@ class PlanWords {
                       .toLowerCase(Locale.ROOT),
                   "ready",
                   line.readyAt().toLocalDate()));
+      case MATERIAL ->
+          catalogue.say(
+              "plan.why.material",
+              "",
+              Map.of("material", line.boundName() + "", "until", firstPour(line, content)));
       case MOULD -> mould(line, content, moulds);
       case PARTS ->
           catalogue.say(
@@ -68,6 +102,14 @@ class PlanWords {
               Map.of(
                   "part", part(line.boundName(), content), "ready", line.readyAt().toLocalDate()));
     };
+  }
+
+  private static LocalDate firstPour(PlanContent.PlannedLine line, PlanContent content) {
+    return content.plan().casts().stream()
+        .filter(c -> c.order().equals(PlanKeys.line(line.lineId())))
+        .map(c -> c.pourAt().toLocalDate())
+        .min(LocalDate::compareTo)
+        .orElse(line.readyAt().toLocalDate());
   }
 
   /** What binds it goes by the name of its product, or of what has begun. */

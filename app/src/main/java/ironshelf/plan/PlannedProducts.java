@@ -130,10 +130,14 @@ class PlannedProducts {
       ColourwayView colourway = colourways.get(wanted.colourwayId());
       RecipeView recipe = latest.get(product.recipeId());
       Route route = known(wanted);
-      Instant out =
-          gates
-              .gate(stays.from(now, route), recipe.demouldAgeH(), recipe.greenUntilAgeH())
-              .readyAt();
+      CureService.DemouldGate gate =
+          gates.gate(stays.from(now, route), recipe.demouldAgeH(), recipe.greenUntilAgeH());
+      Instant out = gate.readyAt();
+      Double greenH =
+          gate.greenUntil() == null
+              ? null
+              : Double.valueOf(
+                  Math.max(0, Duration.between(out, gate.greenUntil()).toMinutes() / 60.0));
       double setH = Math.max(1 / 60.0, Duration.between(now, out).toMinutes() / 60.0);
       int pours = route.pours().size();
       return IntStream.range(0, pours)
@@ -154,9 +158,12 @@ class PlannedProducts {
                         pour,
                         mould.cavities(),
                         setH,
+                        greenH,
                         recipe.mixMin() / castsABatch(mould, inUse)),
                     mixed(recipe),
-                    litres(product, product.layerOf(pour), mould));
+                    litres(product, product.layerOf(pour), mould),
+                    null,
+                    null);
               })
           .toList();
     }

@@ -46,6 +46,10 @@ class Workshop {
   private OpenHours hours;
 
   private int people;
+
+  /** Hours of work saved for which a line may be a day later; none: for no work at all. */
+  private @Nullable Double lateDayWorthH;
+
   private @Nullable String address;
   private double scaleG;
 
@@ -119,6 +123,7 @@ class Workshop {
     this.cup = requireNonNull(to.cup());
     this.hours = requireNonNull(to.hours());
     this.people = to.people();
+    this.lateDayWorthH = to.lateDayWorthH();
     this.address = to.address();
     this.scaleG = to.scaleG();
     this.families = to.families() == null ? families : to.families();
@@ -158,6 +163,7 @@ class Workshop {
         cup,
         hours,
         people,
+        lateDayWorthH,
         address,
         scaleG,
         families,

@@ -23,6 +23,8 @@ import org.jspecify.annotations.Nullable;
  * @param cup which cup is meant; null: the US cup
  * @param hours when people are in; null: Monday to Friday, 07:00 to 16:00
  * @param people who work at once, 1 to 50 (1)
+ * @param lateDayWorthH hours of work saved for which the plan may have a line a day later, 0.5 to
+ *     200; null: for no work
  * @param address for labels; null where it is not kept
  * @param scaleG what the bench scale shows at the finest, over 0 and up to 1 000 (1)
  * @param families of things that are made here, by their names in lower case; null keeps them
@@ -39,6 +41,7 @@ public record WorkshopChange(
     @Nullable CupSize cup,
     @Nullable OpenHours hours,
     @WhenMissing("1") int people,
+    @Nullable Double lateDayWorthH,
     @Nullable String address,
     @WhenMissing("1") double scaleG,
     @Nullable List<String> families,
@@ -66,11 +69,32 @@ public record WorkshopChange(
         .above("scoopL", scoopL, 0, 20)
         .within("wastePercent", wastePercent, 0, 100)
         .within("people", people, 1, 50)
+        .within("lateDayWorthH", lateDayWorthH == null ? 1 : lateDayWorthH, 0.5, 200)
         .above("scaleG", scaleG, 0, 1_000)
         .within("families.length", families == null ? 0 : families.size(), 0, 10)
         .within("address.length", address == null ? 0 : address.length(), 0, 300)
         .amount("ratePerHour", ratePerHour, MOST)
         .orRefuse();
     ratePerHour = ratePerHour.setScale(2, RoundingMode.HALF_UP);
+  }
+
+  /** The same with other people and hours. */
+  public WorkshopChange with(int others, OpenHours otherHours) {
+    return new WorkshopChange(
+        name,
+        roomC,
+        mixerL,
+        scoopL,
+        wastePercent,
+        ratePerHour,
+        cup,
+        otherHours,
+        others,
+        lateDayWorthH,
+        address,
+        scaleG,
+        families,
+        setUp,
+        style);
   }
 }

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param now what its clock says
  * @param hours when people are in
  * @param people who work at once
+ * @param lateDayWorthH hours of work saved for which a line may be a day later; null: for no work
  * @param address for labels; null where it is not kept
  * @param scaleG what the bench scale shows at the finest
  * @param families of things that are made here, by their names in lower case; empty: all
@@ -37,11 +38,32 @@ public record WorkshopView(
     CupSize cup,
     OpenHours hours,
     int people,
+    @Nullable Double lateDayWorthH,
     @Nullable String address,
     double scaleG,
     List<String> families,
     boolean setUp,
     ShopStyle style) {
+
+  /** What a change that changes nothing says. */
+  public WorkshopChange kept() {
+    return new WorkshopChange(
+        name,
+        roomC,
+        mixerL,
+        scoopL,
+        wastePercent,
+        ratePerHour,
+        cup,
+        hours,
+        people,
+        lateDayWorthH,
+        address,
+        scaleG,
+        null,
+        null,
+        null);
+  }
 
   /**
    * Reads what people of this shop write.

@@ -72,7 +72,9 @@ final class BowlShop {
                 "b" + recipe,
                 route(together ? fillMin : fillMin + share, recipe == 2 ? 20 : 3),
                 together ? "r" + recipe : null,
-                litres));
+                litres,
+                null,
+                null));
       }
       byMould.add(own);
       for (int copy = 0; copy < copies; copy++) {
@@ -100,7 +102,8 @@ final class BowlShop {
         null,
         null,
         together ? List.of(new PlanMixer("mixer", MIXER_L)) : null,
-        together ? recipes : null);
+        together ? recipes : null,
+        0);
   }
 
   private static List<Demand> demands(

@@ -114,6 +114,8 @@ public class PromiseService {
       case HANDS -> catalogue.say("promise.hands", "", Map.of());
       case STATION ->
           catalogue.say("promise.station", "", Map.of("station", station(promise.boundName())));
+      case MATERIAL ->
+          catalogue.say("promise.material", "", Map.of("material", promise.boundName() + ""));
       case PARTS -> catalogue.say("promise.parts", "", Map.of("part", part(promise.boundName())));
       case MOULD ->
           catalogue.say(

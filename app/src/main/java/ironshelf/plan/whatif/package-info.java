@@ -1,7 +1,7 @@
 /**
- * What more copies, people or hours would do to the plan.
+ * What more copies, people, hours or a tent would do to the plan, and making the shop so.
  *
- * <p>May use: http, mould, order, and the plan.
+ * <p>May use: act, copy, http, mould, order, product, route, station, workshop, and the plan.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.plan.whatif;

@@ -35,7 +35,9 @@ public record CastPlan(
     HANDS,
     STATION,
     /** Its parts are not there sooner. */
-    PARTS
+    PARTS,
+    /** What it is made of is not there sooner. */
+    MATERIAL
   }
 
   /**
@@ -79,7 +81,8 @@ public record CastPlan(
   /**
    * When an order is ready, and what binds it.
    *
-   * @param boundName the mould, station or part that binds it; null for its route or hands
+   * @param boundName the mould, station, part or material that binds it; null for its route, hands,
+   *     and a material without a name
    */
   public record PlannedOrder(
       String order,
@@ -101,6 +104,7 @@ public record CastPlan(
    * @param litres that are mixed, whole packs where the recipe wants them
    * @param minutes to prepare, mix, fill and wash
    * @param casts that it fills, by their place among the plan's
+   * @param helpers who fill beside that person; null where nobody does
    */
   public record PlanBatch(
       String recipe,
@@ -109,9 +113,11 @@ public record CastPlan(
       LocalDateTime startsAt,
       int person,
       long minutes,
-      List<Integer> casts) {
+      List<Integer> casts,
+      @Nullable List<Integer> helpers) {
     public PlanBatch {
       casts = List.copyOf(casts);
+      helpers = helpers == null ? null : List.copyOf(helpers);
     }
   }
 

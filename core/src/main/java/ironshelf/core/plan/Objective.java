@@ -7,16 +7,22 @@ import org.jspecify.annotations.Nullable;
  * What a plan is judged by, in this order (docs/method/plan.md); less is better.
  *
  * @param breaches of what must hold; none in any plan that the forward pass lays
+ * @param promisedLateDays of what is promised, each by its weight; null where nothing is
  * @param lateDays of all demands, each by its weight
  * @param mixMinutes of people who mix, fill and wash; null where each cast is mixed by itself
+ * @param lateWorkMinutes that works cost which are begun later than wanted; null where none can be
+ * @param hourWeighs late days that an hour of either outweighs; null: none
  * @param darkToLight how often of one day a lighter colour is poured after a darker one
  * @param idleBinderDays on which an opened binder is not used between two days on which it is
  * @param readyHours of all casts after the plan's start
  */
 public record Objective(
     Breaches breaches,
+    @Nullable Double promisedLateDays,
     double lateDays,
     @Nullable Long mixMinutes,
+    @Nullable Long lateWorkMinutes,
+    @Nullable Double hourWeighs,
     long darkToLight,
     long idleBinderDays,
     long readyHours)
@@ -34,15 +40,32 @@ public record Objective(
   private static final Comparator<Objective> ORDER =
       Comparator.<Objective>comparingLong(
               o -> o.breaches.copies + o.breaches.hands + o.breaches.stations)
-          .thenComparingDouble(Objective::lateDays)
+          .thenComparingDouble(Objective::promisedLate)
+          .thenComparingDouble(Objective::cost)
           .thenComparingLong(Objective::minutes)
           .thenComparingLong(Objective::darkToLight)
           .thenComparingLong(Objective::idleBinderDays)
           .thenComparingLong(Objective::readyHours);
 
-  /** Minutes of mixing; 0 where none are counted. */
+  /** Late days of what is promised; 0 where nothing is. */
+  public double promisedLate() {
+    return promisedLateDays == null ? 0 : promisedLateDays;
+  }
+
+  /** Minutes of mixing, and of works that are begun too late; 0 where none are counted. */
   public long minutes() {
-    return mixMinutes == null ? 0 : mixMinutes;
+    return (mixMinutes == null ? 0 : mixMinutes) + (lateWorkMinutes == null ? 0 : lateWorkMinutes);
+  }
+
+  /** By late days alone, those of what is promised first. */
+  public boolean isLessLateThan(Objective other) {
+    int promised = Double.compare(promisedLate(), other.promisedLate());
+    return promised == 0 ? lateDays < other.lateDays : promised < 0;
+  }
+
+  /** Late days, and the minutes by what an hour weighs. */
+  public double cost() {
+    return lateDays + (hourWeighs == null ? 0 : hourWeighs * minutes() / 60);
   }
 
   @Override

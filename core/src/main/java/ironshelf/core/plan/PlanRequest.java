@@ -20,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  * @param pinned casts that stay where they were put, up to 5 000
  * @param mixers one mix at a time in each, up to 20; none: each cast is a mix by itself
  * @param recipes of products that are mixed together with others, up to 2 000
+ * @param hourWeighs late days of weight 1 that an hour of attended work is worth, 0 to 100 (0: work
+ *     is saved only where no day is lost by it)
  */
 public record PlanRequest(
     LocalDateTime start,
@@ -33,7 +35,8 @@ public record PlanRequest(
     @Nullable List<BegunCast> begun,
     @Nullable List<PinnedCast> pinned,
     @Nullable List<PlanMixer> mixers,
-    @Nullable List<PlanRecipe> recipes) {
+    @Nullable List<PlanRecipe> recipes,
+    @WhenMissing("0") double hourWeighs) {
 
   /** A plan of more is no longer laid by hand or by search. */
   public static final int MOST_CASTS = 20_000;
@@ -90,6 +93,8 @@ public record PlanRequest(
    *     first one is the filling of one cast alone
    * @param recipe that it is mixed by, one of the request's; null: each cast is mixed by itself
    * @param litresPerCast of mix, up to 5 000 (0)
+   * @param notBefore no cast is filled before it; null: at once
+   * @param waitsFor what comes by then, for the answer; null: not named
    */
   public record PlanProduct(
       String product,
@@ -99,7 +104,9 @@ public record PlanRequest(
       @Nullable String binder,
       List<PlanStep> route,
       @Nullable String recipe,
-      @WhenMissing("0") double litresPerCast) {
+      @WhenMissing("0") double litresPerCast,
+      @Nullable LocalDateTime notBefore,
+      @Nullable String waitsFor) {
 
     /** One that is mixed cast by cast. */
     public PlanProduct(
@@ -109,12 +116,19 @@ public record PlanRequest(
         double shade,
         @Nullable String binder,
         List<PlanStep> route) {
-      this(product, mould, colour, shade, binder, route, null, 0);
+      this(product, mould, colour, shade, binder, route, null, 0, null, null);
     }
 
     /** The same on another route. */
     public PlanProduct going(List<PlanStep> other) {
-      return new PlanProduct(product, mould, colour, shade, binder, other, recipe, litresPerCast);
+      return new PlanProduct(
+          product, mould, colour, shade, binder, other, recipe, litresPerCast, notBefore, waitsFor);
+    }
+
+    /** The same, not to be filled before something comes. */
+    public PlanProduct waitingFor(String what, LocalDateTime until) {
+      return new PlanProduct(
+          product, mould, colour, shade, binder, route, recipe, litresPerCast, until, what);
     }
 
     public PlanProduct {
@@ -204,6 +218,7 @@ public record PlanRequest(
    *
    * @param weight how much a day late counts, over 0 and up to 1 000 (1)
    * @param feeds what takes these pieces as parts; they are not late by themselves then; null: none
+   * @param promised whether its late days come before those of all that is not promised (false)
    */
   public record Demand(
       String order,
@@ -211,10 +226,28 @@ public record PlanRequest(
       int quantity,
       LocalDate due,
       @WhenMissing("1") double weight,
-      @Nullable Feed feeds) {
+      @Nullable Feed feeds,
+      @Nullable Boolean promised) {
+
+    /** One that nobody was promised. */
+    public Demand(
+        String order,
+        String product,
+        int quantity,
+        LocalDate due,
+        double weight,
+        @Nullable Feed feeds) {
+      this(order, product, quantity, due, weight, feeds, null);
+    }
+
     /** The same of another quantity. */
     public Demand ofQuantity(int other) {
-      return new Demand(order, product, other, due, weight, feeds);
+      return new Demand(order, product, other, due, weight, feeds, promised);
+    }
+
+    /** Whether it comes before what is not promised. */
+    public boolean isPromised() {
+      return Boolean.TRUE.equals(promised);
     }
 
     public Demand {
@@ -253,10 +286,12 @@ public record PlanRequest(
         begun,
         pinned,
         null,
-        null);
+        null,
+        0);
   }
 
   public PlanRequest {
+    hourWeighs = Double.isNaN(hourWeighs) ? 0 : hourWeighs;
     mixers = mixers == null ? List.of() : List.copyOf(mixers);
     recipes = recipes == null ? List.of() : List.copyOf(recipes);
     people = people == 0 ? 1 : people;
@@ -269,6 +304,7 @@ public record PlanRequest(
         .present("calendar", calendar)
         .within("people", people, 1, 50)
         .within("secondsToSearch", secondsToSearch, 0, 60)
+        .within("hourWeighs", hourWeighs, 0, 100)
         .within("begun.length", begun.size(), 0, MOST_BEGUN)
         .within("pinned.length", pinned.size(), 0, MOST_BEGUN)
         .within("mixers.length", mixers.size(), 0, 20)
@@ -309,95 +345,23 @@ public record PlanRequest(
         start, calendar, people, moulds, stations, products, demands, 0, null, null);
   }
 
-  /** The same shop where things go otherwise than they were meant to; nothing is pinned there. */
-  public PlanRequest asItGoes(
-      List<PlanProduct> otherProducts, List<Demand> otherDemands, OpenHours otherHours) {
-    return new PlanRequest(
-        start,
-        otherHours,
-        people,
-        moulds,
-        stations,
-        otherProducts,
-        otherDemands,
-        0,
-        begun,
-        null,
-        mixers,
-        recipes);
-  }
-
-  /** The same shop with other people and hours. */
-  public PlanRequest withPeople(int others, OpenHours hours) {
-    return new PlanRequest(
-        start,
-        hours,
-        others,
-        moulds,
-        stations,
-        products,
-        demands,
-        secondsToSearch,
-        begun,
-        pinned,
-        mixers,
-        recipes);
+  /** Begins a request that differs in some of it. */
+  public PlanChange change() {
+    return new PlanChange(this);
   }
 
   /** The same with other demands. */
   public PlanRequest wanting(List<Demand> others) {
-    return new PlanRequest(
-        start,
-        calendar,
-        people,
-        moulds,
-        stations,
-        products,
-        others,
-        secondsToSearch,
-        begun,
-        pinned,
-        mixers,
-        recipes);
+    return change().demands(others).request();
   }
 
   /** The same with other casts pinned. */
   public PlanRequest pinning(List<PinnedCast> others) {
-    return new PlanRequest(
-        start,
-        calendar,
-        people,
-        moulds,
-        stations,
-        products,
-        demands,
-        secondsToSearch,
-        begun,
-        others,
-        mixers,
-        recipes);
+    return change().pinned(others).request();
   }
 
   /** The same with so many more copies of a mould. */
   public PlanRequest withCopies(String mould, int more) {
-    return new PlanRequest(
-        start,
-        calendar,
-        people,
-        moulds.stream()
-            .map(
-                m ->
-                    m.mould().equals(mould)
-                        ? new PlanMould(mould, m.copies() + more, m.cavities(), m.washMin())
-                        : m)
-            .toList(),
-        stations,
-        products,
-        demands,
-        secondsToSearch,
-        begun,
-        pinned,
-        mixers,
-        recipes);
+    return change().moreCopies(mould, more).request();
   }
 }

@@ -16,6 +16,9 @@ import org.jspecify.annotations.Nullable;
  * @param gapMin between two times, 0 to 10 000 (0)
  * @param freesMould whether the mould is free when it is done (false)
  * @param joins whether it waits for what feeds it (false)
+ * @param withinH it is wanted done so soon after it may be, 0 to 10 000; null: whenever
+ * @param lateMin minutes that it costs a cast where it is begun later than that, 0 to 1 440 (0);
+ *     they are counted against a plan, and not laid out in it
  */
 public record PlanStep(
     String step,
@@ -25,13 +28,29 @@ public record PlanStep(
     @WhenMissing("1") int times,
     @WhenMissing("0") double gapMin,
     @Nullable Boolean freesMould,
-    @Nullable Boolean joins) {
+    @Nullable Boolean joins,
+    @Nullable Double withinH,
+    @WhenMissing("0") double lateMin) {
+
+  /** One that may be done whenever it can be. */
+  public PlanStep(
+      String step,
+      double attendedMin,
+      double waitH,
+      @Nullable String station,
+      int times,
+      double gapMin,
+      @Nullable Boolean freesMould,
+      @Nullable Boolean joins) {
+    this(step, attendedMin, waitH, station, times, gapMin, freesMould, joins, null, 0);
+  }
 
   public PlanStep {
     attendedMin = Double.isNaN(attendedMin) ? 0 : attendedMin;
     waitH = Double.isNaN(waitH) ? 0 : waitH;
     gapMin = Double.isNaN(gapMin) ? 0 : gapMin;
     times = times == 0 ? 1 : times;
+    lateMin = Double.isNaN(lateMin) ? 0 : lateMin;
     freesMould = Boolean.TRUE.equals(freesMould);
     joins = Boolean.TRUE.equals(joins);
     new Findings()
@@ -40,13 +59,54 @@ public record PlanStep(
         .within("waitH", waitH, 0, 10_000)
         .within("times", times, 1, 10)
         .within("gapMin", gapMin, 0, 10_000)
+        .within("withinH", withinH == null ? 0 : withinH, 0, 10_000)
+        .within("lateMin", lateMin, 0, 1_440)
         .orRefuse();
   }
 
   /** The same with another wait. */
   public PlanStep waiting(double hours) {
+    return waiting(hours, station);
+  }
+
+  /** The same with another wait, elsewhere. */
+  public PlanStep waiting(double hours, @Nullable String where) {
     return new PlanStep(
-        step, attendedMin, Math.min(hours, 10_000), station, times, gapMin, freesMould, joins);
+        step,
+        attendedMin,
+        Math.min(hours, 10_000),
+        where,
+        times,
+        gapMin,
+        freesMould,
+        joins,
+        withinH,
+        lateMin);
+  }
+
+  /** The same, wanted done so soon after it may be. */
+  public PlanStep within(double hours, double minutesIfLate) {
+    return new PlanStep(
+        step,
+        attendedMin,
+        waitH,
+        station,
+        times,
+        gapMin,
+        freesMould,
+        joins,
+        Math.min(hours, 10_000),
+        minutesIfLate);
+  }
+
+  /** Whole minutes of what it costs where it is late; 0 where it never is. */
+  public int lateWholeMin() {
+    return withinH == null ? 0 : (int) Math.ceil(lateMin);
+  }
+
+  /** Whole minutes within which it is wanted. */
+  public int withinMin() {
+    return withinH == null ? 0 : (int) Math.round(withinH * 60);
   }
 
   /** Whole minutes of work each time. */

@@ -7,6 +7,7 @@ import ironshelf.core.plan.CastPlan.PlannedCast;
 import ironshelf.core.plan.PlanRequest.PlanMixer;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.PlanRequest.PlanRecipe;
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -31,6 +32,10 @@ record BatchChecker(PlanRequest request, CastPlan plan) {
       LocalDateTime end = batch.startsAt().plusMinutes(batch.minutes());
       hands.add(new PlanChecker.Event(batch.startsAt(), 1));
       hands.add(new PlanChecker.Event(end, -1));
+      for (LocalDateTime[] helped : helpers(plan, batch).values()) {
+        hands.add(new PlanChecker.Event(helped[0], 1));
+        hands.add(new PlanChecker.Event(helped[1], -1));
+      }
       mixers.add(new PlanChecker.Event(batch.startsAt(), 1));
       mixers.add(new PlanChecker.Event(end, -1));
     }
@@ -45,12 +50,34 @@ record BatchChecker(PlanRequest request, CastPlan plan) {
     setups(seed);
   }
 
+  /** Who fills beside the one who mixes, from the first filling to the end of the last. */
+  static Map<Integer, LocalDateTime[]> helpers(CastPlan plan, PlanBatch batch) {
+    Map<Integer, LocalDateTime[]> helpers = new HashMap<>();
+    List<Integer> people = batch.helpers() == null ? List.of() : batch.helpers();
+    for (int person : people) {
+      helpers.put(person, new LocalDateTime[] {from(plan, batch), until(plan, batch)});
+    }
+    return helpers;
+  }
+
+  private static LocalDateTime from(CastPlan plan, PlanBatch batch) {
+    return plan.casts().get(batch.casts().get(0)).pourAt();
+  }
+
+  private static LocalDateTime until(CastPlan plan, PlanBatch batch) {
+    return batch.casts().stream()
+        .map(c -> plan.casts().get(c).works().get(0))
+        .map(w -> w.at().plusMinutes(w.minutes()))
+        .max(LocalDateTime::compareTo)
+        .orElseThrow();
+  }
+
   private void check(String seed, int no, PlanBatch batch) {
     PlanRecipe recipe = recipe(batch.recipe());
     double litres = 0;
-    double fillMin = 0;
     Map<String, Integer> copies = new HashMap<>();
-    LocalDateTime at = null;
+    Map<Integer, LocalDateTime> busyUntil = new HashMap<>();
+    double fillMin = Duration.between(from(plan, batch), until(plan, batch)).toMinutes();
     for (int c : batch.casts()) {
       PlannedCast cast = plan.casts().get(c);
       PlanProduct product = product(cast);
@@ -60,13 +87,17 @@ record BatchChecker(PlanRequest request, CastPlan plan) {
       assertThat(copies.merge(cast.mould() + " " + cast.copy(), 1, Integer::sum))
           .as(seed + " a copy once")
           .isEqualTo(1);
-      if (at != null) {
-        assertThat(cast.pourAt()).as(seed + " one after the other").isAfterOrEqualTo(at);
+      CastPlan.Visit fill = cast.works().get(0);
+      assertThat(fill.minutes()).as(seed).isEqualTo(product.route().get(0).workMin());
+      int filler = fill.person();
+      assertThat(filler == batch.person() || helpers(plan, batch).containsKey(filler))
+          .as(seed + " who fills")
+          .isTrue();
+      LocalDateTime before = busyUntil.put(filler, fill.at().plusMinutes(fill.minutes()));
+      if (before != null) {
+        assertThat(fill.at()).as(seed + " one after the other").isAfterOrEqualTo(before);
       }
-      double fill = product.route().get(0).workMin();
-      at = cast.pourAt().plusMinutes((long) fill);
       litres += product.litresPerCast();
-      fillMin += fill;
     }
     double largest = request.mixers().stream().mapToDouble(PlanMixer::litres).max().orElseThrow();
     assertThat(batch.litres()).as(seed).isGreaterThanOrEqualTo(litres - 1e-9);
@@ -84,11 +115,10 @@ record BatchChecker(PlanRequest request, CastPlan plan) {
     assertThat((double) batch.minutes())
         .as(seed + " minutes")
         .isBetween(least, least + Math.ceil(recipe.moreWashMin()) + 60);
-    LocalDateTime first = plan.casts().get(batch.casts().get(0)).pourAt();
-    assertThat(first)
+    assertThat(from(plan, batch))
         .as(seed + " mixed before it is filled")
         .isAfterOrEqualTo(batch.startsAt().plusMinutes(mixes * (long) Math.ceil(recipe.mixMin())));
-    assertThat(at.plusMinutes((long) Math.ceil(recipe.washMin())))
+    assertThat(until(plan, batch).plusMinutes((long) Math.ceil(recipe.washMin())))
         .as(seed + " washed after it")
         .isBeforeOrEqualTo(batch.startsAt().plusMinutes(batch.minutes()));
     assertThat(batch.startsAt().toLocalTime())
@@ -109,10 +139,7 @@ record BatchChecker(PlanRequest request, CastPlan plan) {
       if (before.startsAt().toLocalDate().equals(batch.startsAt().toLocalDate())
           && shade(before) > shade(batch)) {
         PlanRecipe own = recipe(batch.recipe());
-        double fill =
-            batch.casts().stream()
-                .mapToDouble(c -> product(plan.casts().get(c)).route().get(0).workMin())
-                .sum();
+        double fill = Duration.between(from(plan, batch), until(plan, batch)).toMinutes();
         double least =
             Math.ceil(own.mixMin())
                 + fill

@@ -18,6 +18,7 @@ import java.time.Duration;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Random;
 
 /** Casts that need nothing but a copy, and the best plan of them by OR-Tools CP-SAT. */
@@ -74,6 +75,11 @@ public final class ExactPlans {
   }
 
   public static double exactLateDays(PlanRequest request, int copies) {
+    return leastLateDays(request, copies, 20).orElseThrow();
+  }
+
+  /** The least weighted late days; empty where the solver could not prove them in its time. */
+  public static OptionalDouble leastLateDays(PlanRequest request, int copies, double seconds) {
     CpModel model = new CpModel();
     long horizon = 60 * 24 * 60;
     List<IntVar> ends = onCopies(model, request, copies, horizon);
@@ -89,7 +95,11 @@ public final class ExactPlans {
       late.add(LinearExpr.term(days, Math.round(demand.weight())));
     }
     model.minimize(LinearExpr.sum(late.toArray(LinearExpr[]::new)));
-    return solve(model);
+    CpSolver solver = new CpSolver();
+    solver.getParameters().setMaxTimeInSeconds(seconds).setNumWorkers(2);
+    return solver.solve(model) == CpSolverStatus.OPTIMAL
+        ? OptionalDouble.of(solver.objectiveValue())
+        : OptionalDouble.empty();
   }
 
   public static double exactMakespan(PlanRequest request, int copies) {

@@ -86,7 +86,8 @@ public final class ExactShops {
     for (PlanStep step : product.route()) {
       if (step.workMin() > 0) {
         for (int round = 0; round < step.times(); round++) {
-          IntVar start = model.newIntVarFromDomain(open(request, step.workMin()), step.step());
+          IntVar start =
+              model.newIntVarFromDomain(open(request, step.workMin(), DAYS), step.step());
           model.addGreaterOrEqual(start, LinearExpr.newBuilder().add(end).add(waited).build());
           IntervalVar work = model.newFixedSizeIntervalVar(start, step.workMin(), step.step());
           people.addDemand(work, 1);
@@ -114,9 +115,9 @@ public final class ExactShops {
   }
 
   /** The minutes at which so much work can begin and is done before closing time. */
-  private static Domain open(PlanRequest request, int minutes) {
+  static Domain open(PlanRequest request, int minutes, int days) {
     List<long[]> intervals = new ArrayList<>();
-    for (int day = 0; day < DAYS; day++) {
+    for (int day = 0; day < days; day++) {
       LocalDate date = request.start().toLocalDate().plusDays(day);
       if (!request.calendar().isOpenOn(date)) {
         continue;

@@ -32,6 +32,9 @@ public record PlanChecker(PlanRequest request, CastPlan plan) {
       PlanProduct product = product(cast);
       PlanMould mould = mould(cast);
       assertThat(cast.copy()).as(seed).isBetween(1, mould.copies());
+      if (product.notBefore() != null) {
+        assertThat(cast.pourAt()).as(seed + " material").isAfterOrEqualTo(product.notBefore());
+      }
       walk(cast, product, mould, stations, seed);
       cast.works().forEach(work -> isInHours(work, seed));
       for (Visit work : ownWorks(cast)) {
@@ -54,6 +57,7 @@ public record PlanChecker(PlanRequest request, CastPlan plan) {
     held.values().forEach(uses -> doNotOverlap(uses, seed));
     partsAreThere(seed);
     everythingIsMade(seed);
+    new FigureChecker(request, plan).check(seed);
   }
 
   /** Each work after the one before and all waits between; stays noted as they are. */
@@ -141,6 +145,8 @@ public record PlanChecker(PlanRequest request, CastPlan plan) {
               new LocalDateTime[] {
                 batch.startsAt(), batch.startsAt().plusMinutes(batch.minutes())
               });
+      BatchChecker.helpers(plan, batch)
+          .forEach((p, helped) -> busy.computeIfAbsent(p, k -> new ArrayList<>()).add(helped));
     }
     busy.values().forEach(works -> doNotOverlap(works, seed + " person"));
   }

@@ -58,15 +58,26 @@ public final class RandomShop {
 
   /** So many casts of short routes, for one person or two who are in for some hours, much due. */
   public static PlanRequest ofPeople(long seed, int casts) {
+    return ofPeople(seed, casts, 3);
+  }
+
+  /**
+   * The same in so many kinds of mould; three products, so that several of them with set times of
+   * their own share a mould where there are fewer.
+   */
+  public static PlanRequest ofPeople(long seed, int casts, int kinds) {
     Random random = new Random(seed);
     List<PlanMould> moulds = new ArrayList<>();
     List<PlanProduct> products = new ArrayList<>();
     for (int m = 0; m < 3; m++) {
-      moulds.add(new PlanMould("m" + m, 1 + random.nextInt(2), 1, random.nextInt(2) * 10));
+      PlanMould mould = new PlanMould("m" + m, 1 + random.nextInt(2), 1, random.nextInt(2) * 10);
+      if (m < kinds) {
+        moulds.add(mould);
+      }
       products.add(
           new PlanProduct(
               "p" + m,
-              "m" + m,
+              "m" + m % kinds,
               "c",
               0,
               null,
@@ -114,7 +125,8 @@ public final class RandomShop {
           new PlanRecipe(
               "r" + r,
               3 + random.nextInt(9),
-              random.nextBoolean() ? null : Double.valueOf(30 + random.nextInt(30)),
+              // At times too short for one person to fill what the mixer holds.
+              random.nextBoolean() ? null : Double.valueOf(20 + random.nextInt(40)),
               random.nextInt(2),
               random.nextInt(3) == 0 ? 1.5 : 0,
               random.nextInt(9),
@@ -130,10 +142,25 @@ public final class RandomShop {
               "c" + colour,
               colour,
               p.binder(),
-              p.route(),
+              random.nextBoolean() ? p.route() : inWindow(p.route(), random.nextInt(6)),
               random.nextInt(6) == 0 ? null : "r" + random.nextInt(2),
-              0.2 + random.nextInt(60) / 10.0));
+              0.2 + random.nextInt(60) / 10.0,
+              random.nextInt(5) == 0 ? START.plusDays(1 + random.nextInt(6)) : null,
+              random.nextBoolean() ? "glass fibre" : null));
     }
+    List<Demand> demands =
+        plain.demands().stream()
+            .map(
+                d ->
+                    new Demand(
+                        d.order(),
+                        d.product(),
+                        d.quantity(),
+                        d.due(),
+                        d.weight(),
+                        d.feeds(),
+                        random.nextInt(3) == 0))
+            .toList();
     List<PlanMixer> mixers = new ArrayList<>(List.of(new PlanMixer("bucket", 8)));
     if (random.nextBoolean()) {
       mixers.add(new PlanMixer("drum", 5));
@@ -141,16 +168,22 @@ public final class RandomShop {
     return new PlanRequest(
         plain.start(),
         plain.calendar(),
-        plain.people(),
+        plain.people() + random.nextInt(2),
         plain.moulds(),
         plain.stations(),
         products,
-        plain.demands(),
+        demands,
         0,
         null,
         null,
         mixers,
-        recipes);
+        recipes,
+        0);
+  }
+
+  /** The same, wanted out of its mould so soon after it may be, at the cost of 15 minutes. */
+  private static List<PlanStep> inWindow(List<PlanStep> route, double hours) {
+    return route.stream().map(s -> s.freesMould() ? s.within(hours, 15) : s).toList();
   }
 
   /** The same with products made of parts, up to four levels deep. */

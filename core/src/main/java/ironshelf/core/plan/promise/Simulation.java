@@ -202,7 +202,13 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
     List<Demand> demands =
         plan.demands().stream().map(d -> withScrap(d, spread.scrapPercent(), scraps)).toList();
     SplittableRandom absences = new SplittableRandom(seed + 2);
-    return plan.asItGoes(products, demands, absent(plan, spread.absentPercent(), absences));
+    return plan.change()
+        .products(products)
+        .demands(demands)
+        .calendar(absent(plan, spread.absentPercent(), absences))
+        .secondsToSearch(0)
+        .pinned(null)
+        .request();
   }
 
   private static PlanProduct withSet(PlanProduct product, double factor) {

@@ -4,6 +4,7 @@ import ironshelf.core.plan.PlanStep;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One piece of work of a route, and what is waited before it.
@@ -12,6 +13,7 @@ import java.util.Map;
  *     nothing
  * @param stays in stations before it, in order; the last one lasts until the work begins
  * @param inBatch whether the person who mixes does it as part of the mix
+ * @param window within which it is wanted; null: whenever
  * @param frees whether the mould is free when it is done
  */
 public record Activity(
@@ -21,12 +23,16 @@ public record Activity(
     List<Stay> stays,
     boolean frees,
     int join,
-    boolean inBatch) {
+    boolean inBatch,
+    @Nullable Window window) {
 
-  /** One that takes a person of its own. */
+  /** So many minutes after it may be done, and what it costs where it is begun later. */
+  public record Window(int withinMin, int lateMin) {}
+
+  /** One that takes a person of its own, whenever it can be done. */
   public Activity(
       String step, int workMin, int waitMin, List<Stay> stays, boolean frees, int join) {
-    this(step, workMin, waitMin, stays, frees, join, false);
+    this(step, workMin, waitMin, stays, frees, join, false, null);
   }
 
   /** Whether it takes a person of its own. */
@@ -61,7 +67,11 @@ public record Activity(
                   waited,
                   List.copyOf(stays),
                   step.freesMould() && last,
-                  step.joins() && round == 0 ? joins++ : NOWHERE));
+                  step.joins() && round == 0 ? joins++ : NOWHERE,
+                  false,
+                  round == 0 && step.lateWholeMin() > 0
+                      ? new Window(step.withinMin(), step.lateWholeMin())
+                      : null));
           stays.clear();
           waited = last ? 0 : step.gapWholeMin();
         }
@@ -82,7 +92,8 @@ public record Activity(
     Activity first = activities.get(0);
     List<Activity> all = new ArrayList<>(activities);
     all.set(
-        0, new Activity(first.step, first.workMin, 0, List.of(), first.frees, first.join, true));
+        0,
+        new Activity(first.step, first.workMin, 0, List.of(), first.frees, first.join, true, null));
     return List.copyOf(all);
   }
 

@@ -32,7 +32,9 @@ public final class Instance {
       int quantity,
       long dueDay,
       double weight,
-      boolean isPart) {}
+      boolean isPart,
+      boolean isPromised,
+      int releaseMin) {}
 
   /** A cast that is pinned, by its demand. */
   public record Pin(int demand, int copy, int pourMin, LocalDateTime pourAt, int no) {}
@@ -54,6 +56,8 @@ public final class Instance {
   private final List<List<Integer>> byMould = new ArrayList<>();
   private final Map<Integer, Integer> takers = new HashMap<>();
   private final int startOfDayMin;
+  private final boolean hasPromises;
+  private final boolean hasWindows;
 
   public Instance(PlanRequest request) {
     this.request = request;
@@ -84,7 +88,9 @@ public final class Instance {
               demand.quantity(),
               ChronoUnit.DAYS.between(request.start().toLocalDate(), demand.due()),
               demand.weight(),
-              demand.feeds() != null));
+              demand.feeds() != null,
+              demand.isPromised(),
+              releaseMin(products.get(product))));
     }
     moulds.forEach(m -> byMould.add(new ArrayList<>()));
     Map<String, Integer> byOrder = new HashMap<>();
@@ -98,8 +104,15 @@ public final class Instance {
         takers.put(d, byOrder.get(feeds.into()));
       }
     }
+    hasPromises = lines.stream().anyMatch(Line::isPromised);
+    hasWindows = activities.stream().anyMatch(r -> r.stream().anyMatch(a -> a.window() != null));
     feeding = new Feeding(request.demands(), request.begun());
     pin(request.pinned());
+  }
+
+  /** From when a product can be filled. */
+  private int releaseMin(PlanProduct product) {
+    return product.notBefore() == null ? 0 : Math.max(0, minute(product.notBefore()));
   }
 
   /** Pins belong to their demand as far as it has casts; what nobody wants any more is not kept. */
@@ -148,7 +161,8 @@ public final class Instance {
             product.shade(),
             rules,
             largest,
-            request.calendar().minutesADay()));
+            request.calendar().minutesADay(),
+            request.people()));
     return families.size() - 1;
   }
 
@@ -160,6 +174,16 @@ public final class Instance {
   /** The demand that takes a demand's pieces as parts; null where none does. */
   public @Nullable Integer takerOf(int demand) {
     return takers.get(demand);
+  }
+
+  /** Whether any work is wanted within a time. */
+  public boolean hasWindows() {
+    return hasWindows;
+  }
+
+  /** Whether anything is promised. */
+  public boolean hasPromises() {
+    return hasPromises;
   }
 
   /** The last minute of a day. */

@@ -33,16 +33,16 @@ public final class Mixers {
   }
 
   /**
-   * The earliest stretch from a minute on in which a person and a mixer of the size are free.
+   * The earliest stretch from a minute on in which its people and a mixer of the size are free.
    *
    * @param litres of one mix
-   * @param minutes without setup
+   * @param block without setup
    */
-  public Slot slot(int earliest, int minutes, double litres, double shade) {
+  public Slot slot(int earliest, Block block, double litres, double shade) {
     Slot best = null;
     for (int m = 0; m < mixers.size(); m++) {
       if (mixers.get(m).litres() + 1e-9 >= litres) {
-        Slot found = slot(m, earliest, minutes, shade);
+        Slot found = slot(m, earliest, block, shade);
         best = best == null || found.at() < best.at() ? found : best;
       }
     }
@@ -52,12 +52,12 @@ public final class Mixers {
     return best;
   }
 
-  private Slot slot(int mixer, int earliest, int minutes, double shade) {
+  private Slot slot(int mixer, int earliest, Block block, double shade) {
     List<Use> own = uses.get(mixer);
     int at = earliest;
     int setup = 0;
     while (true) {
-      int start = hands.slot(at, minutes + setup);
+      int start = hands.slot(at, block.after(setup));
       int next = firstEndingAfter(own, start);
       int needed = next == 0 ? 0 : setup(own.get(next - 1), start, shade);
       if (needed != setup) {
@@ -67,7 +67,7 @@ public final class Mixers {
       }
       if (next < own.size()) {
         Use after = own.get(next);
-        boolean clash = after.from() < start + minutes + setup;
+        boolean clash = after.from() < start + block.minutes() + setup;
         if (clash || (!after.paid() && after.shade() < shade && sameDay(after.from(), start))) {
           at = after.to();
           setup = 0;

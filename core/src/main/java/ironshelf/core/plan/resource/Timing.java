@@ -84,6 +84,19 @@ public final class Timing {
     return 0;
   }
 
+  /** Minutes that it costs where works are begun later than they are wanted. */
+  public int lateWorkMin() {
+    int minutes = 0;
+    for (int i = 1; i < starts.length; i++) {
+      Activity.Window window = activities.get(i).window();
+      if (window != null
+          && starts[i] > end(i - 1) + activities.get(i).waitMin() + window.withinMin()) {
+        minutes += window.lateMin();
+      }
+    }
+    return minutes;
+  }
+
   /** This and what comes after it as one; the other begins with a leg that stands for its end. */
   public Timing and(Timing after) {
     int own = activities.size() - 1;

@@ -64,6 +64,48 @@ public final class Workforce {
     }
   }
 
+  /** The first minute from there on at which a block has its people. */
+  int slot(int earliest, Block block) {
+    int at = slot(earliest, block.minutes());
+    while (block.helpers() > 0) {
+      int clash = lastOver(at + block.helpFrom(), block.helpMin(), people - 1 - block.helpers());
+      if (clash < 0) {
+        break;
+      }
+      at = slot(clash + 1 - block.helpFrom(), block.minutes());
+    }
+    return at;
+  }
+
+  /** The last minute of a stretch at which more people are taken than that; -1 where none is. */
+  private int lastOver(int at, int minutes, int allowed) {
+    int sinceMidnight = at + startOfDayMin;
+    Day day = day(sinceMidnight / Horizon.DAY_MIN);
+    int inDay = sinceMidnight % Horizon.DAY_MIN - opensMin;
+    for (int minute = inDay + minutes - 1; minute >= inDay; minute--) {
+      if (day.taken[minute] > allowed) {
+        return at + minute - inDay;
+      }
+    }
+    return -1;
+  }
+
+  /** Takes the people of a block. */
+  public void take(int at, Block block) {
+    take(at, block.minutes());
+    for (int h = 0; h < block.helpers(); h++) {
+      take(at + block.helpFrom(), block.helpMin());
+    }
+  }
+
+  /** Gives them back. */
+  public void give(int at, Block block) {
+    give(at, block.minutes());
+    for (int h = 0; h < block.helpers(); h++) {
+      give(at + block.helpFrom(), block.helpMin());
+    }
+  }
+
   private int find(Day day, int from, int minutes) {
     int run = 0;
     int longest = 0;

@@ -1,8 +1,10 @@
 package ironshelf.core.plan.schedule;
 
 import ironshelf.core.plan.resource.Activity;
+import ironshelf.core.plan.resource.Block;
 import ironshelf.core.plan.resource.CopyPool.Copy;
 import ironshelf.core.plan.resource.Family;
+import ironshelf.core.plan.resource.Filling;
 import ironshelf.core.plan.resource.Instance;
 import ironshelf.core.plan.resource.Instance.Line;
 import ironshelf.core.plan.resource.Instance.Pin;
@@ -16,10 +18,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Lays mixes: one stretch of one person and one mixer, to prepare and mix, fill cast after cast and
- * wash. What one mix cannot fill becomes several.
+ * wash, with helpers who fill beside where one alone is not quick enough. What one mix cannot fill
+ * becomes several.
  */
 final class BatchLayer {
 
@@ -37,84 +42,97 @@ final class BatchLayer {
   void lay(int familyNo, List<Integer> demands) {
     Family family = instance.families.get(familyNo);
     List<Integer> mix = new ArrayList<>();
+    List<Integer> minutes = new ArrayList<>();
     int[] copies = new int[instance.moulds.size()];
     double litres = 0;
-    int fillMin = 0;
     for (int demand : demands) {
       int mould = instance.lines.get(demand).mould();
-      double more = litres + instance.litresOf(demand);
-      int moreMin = fillMin + instance.fillMin(demand);
+      minutes.add(instance.fillMin(demand));
       boolean full =
-          copies[mould] == instance.moulds.get(mould).copies() || !family.isOneMix(more, moreMin);
+          copies[mould] == instance.moulds.get(mould).copies()
+              || !family.isOneMix(litres + instance.litresOf(demand), minutes);
       if (!mix.isEmpty() && full) {
         layMix(familyNo, family, mix);
         mix = new ArrayList<>();
+        minutes = new ArrayList<>(List.of(instance.fillMin(demand)));
         copies = new int[instance.moulds.size()];
-        more = instance.litresOf(demand);
-        moreMin = instance.fillMin(demand);
+        litres = 0;
       }
       mix.add(demand);
       copies[mould]++;
-      litres = more;
-      fillMin = moreMin;
+      litres += instance.litresOf(demand);
     }
     layMix(familyNo, family, mix);
   }
 
+  /** A cast that is too large for one mix, or takes too long, is filled by one person. */
+  private Filling filling(Family family, double litres, List<Integer> demands) {
+    List<Integer> minutes = demands.stream().map(instance::fillMin).toList();
+    Filling filling = family.filling(litres, minutes);
+    return filling == null ? Filling.of(minutes, 1) : filling;
+  }
+
   private void layMix(int familyNo, Family family, List<Integer> demands) {
     double litres = demands.stream().mapToDouble(instance::litresOf).sum();
-    int fillMin = demands.stream().mapToInt(instance::fillMin).sum();
+    Filling filling = filling(family, litres, demands);
+    Block block = family.block(litres, filling);
     int mixMin = family.mixMin(litres);
-    int minutes = family.minutes(litres, fillMin);
     List<int[]> partsAt = demands.stream().map(schedule::partsAt).toList();
     while (true) {
       Copy[] copies = new Copy[demands.size()];
       int[] freeAt = new int[copies.length];
       int earliest = 0;
-      int offset = mixMin;
       for (int i = 0; i < copies.length; i++) {
         copies[i] = schedule.copies[mouldOf(demands.get(i))].takeFirst();
         freeAt[i] = copies[i].freeAt;
-        earliest = Math.max(earliest, freeAt[i] - offset);
-        offset += instance.fillMin(demands.get(i));
+        int from = Math.max(freeAt[i], instance.lines.get(demands.get(i)).releaseMin());
+        earliest = Math.max(earliest, from - mixMin - filling.offset(i));
       }
-      Slot slot = mixers.slot(earliest, minutes, family.oneMixL(litres), family.shade());
+      Slot slot = mixers.slot(earliest, block, family.oneMixL(litres), family.shade());
       Timing[] timings = null;
       while (timings == null) {
         int[] later = new int[1];
-        timings = fill(slot, mixMin, minutes, demands, partsAt, later);
+        timings = fill(slot, mixMin, block, filling, demands, partsAt, later);
         if (timings == null) {
-          slot = mixers.slot(slot.at() + later[0], minutes, family.oneMixL(litres), family.shade());
+          slot = mixers.slot(slot.at() + later[0], block, family.oneMixL(litres), family.shade());
         }
       }
       int clash = clash(demands, copies, timings);
       if (clash >= 0) {
         // Somebody promised that copy to another cast: another copy, or the same one after it.
-        giveBack(slot, minutes, demands, timings);
+        giveBack(slot, block, demands, timings, timings.length);
         for (int i = 0; i < copies.length; i++) {
           int until = i == clash ? runsInto(demands, copies, timings, i) : freeAt[i];
           schedule.copies[mouldOf(demands.get(i))].giveBack(copies[i], until);
         }
         continue;
       }
-      mixers.take(slot, minutes, family.shade(), family.rules().moreWashMin());
+      mixers.take(slot, block.minutes(), family.shade(), family.rules().moreWashMin());
       List<Integer> nos = new ArrayList<>();
+      List<Integer> fillers = new ArrayList<>();
       for (int i = 0; i < copies.length; i++) {
         int mould = mouldOf(demands.get(i));
         schedule.copies[mould].giveBack(copies[i], timings[i].freed() + instance.washMin(mould));
         nos.add(schedule.casts.size());
+        fillers.add(filling.filler(i));
         schedule.laid(new Laid(demands.get(i), copies[i].number, freeAt[i], timings[i], false));
       }
       schedule.batches.add(
-          new Mix(familyNo, slot.at(), minutes + slot.setupMin(), family.mixedL(litres), nos));
+          new Mix(
+              familyNo,
+              slot.at(),
+              block.after(slot.setupMin()),
+              family.mixedL(litres),
+              nos,
+              fillers));
       return;
     }
   }
 
-  /** The earliest stretch for a mix from a minute on. */
+  /** The earliest stretch for a mix of one cast from a minute on. */
   Slot slot(Family family, int earliest, double litres, int fillMin) {
-    return mixers.slot(
-        earliest, family.minutes(litres, fillMin), family.oneMixL(litres), family.shade());
+    Block block = family.block(litres, Filling.of(List.of(fillMin), 1));
+    return mixers.slot(earliest, block, family.oneMixL(litres), family.shade());
   }
 
   private int mouldOf(int demand) {
@@ -128,35 +146,39 @@ final class BatchLayer {
    * @return null where it must; then nothing is booked
    */
   private Timing[] fill(
-      Slot slot, int mixMin, int minutes, List<Integer> demands, List<int[]> partsAt, int[] later) {
-    schedule.resources.hands.take(slot.at(), minutes + slot.setupMin());
+      Slot slot,
+      int mixMin,
+      Block block,
+      Filling filling,
+      List<Integer> demands,
+      List<int[]> partsAt,
+      int[] later) {
+    schedule.resources.hands.take(slot.at(), block.after(slot.setupMin()));
     Timing[] timings = new Timing[demands.size()];
-    int at = slot.at() + slot.setupMin() + mixMin;
     for (int i = 0; i < timings.length; i++) {
+      int at = slot.at() + slot.setupMin() + mixMin + filling.offset(i);
       Line line = instance.lines.get(demands.get(i));
       Timing timing =
           schedule.resources.timing(
               instance.activitiesOf(line), at, line.cavities(), partsAt.get(i));
       if (timing.pour() > at) {
         later[0] = timing.pour() - at;
-        for (int j = 0; j < i; j++) {
-          schedule.resources.give(timings[j], instance.lines.get(demands.get(j)).cavities());
-        }
-        schedule.resources.hands.give(slot.at(), minutes + slot.setupMin());
+        giveBack(slot, block, demands, timings, i);
         return null;
       }
       schedule.resources.take(timing, line.cavities());
       timings[i] = timing;
-      at += instance.fillMin(demands.get(i));
     }
     return timings;
   }
 
-  private void giveBack(Slot slot, int minutes, List<Integer> demands, Timing[] timings) {
-    for (int i = 0; i < timings.length; i++) {
+  /** Takes back what was booked: the mix, and so many of its casts. */
+  private void giveBack(
+      Slot slot, Block block, List<Integer> demands, Timing[] timings, int casts) {
+    for (int i = 0; i < casts; i++) {
       schedule.resources.give(timings[i], instance.lines.get(demands.get(i)).cavities());
     }
-    schedule.resources.hands.give(slot.at(), minutes + slot.setupMin());
+    schedule.resources.hands.give(slot.at(), block.after(slot.setupMin()));
   }
 
   private int clash(List<Integer> demands, Copy[] copies, Timing[] timings) {
@@ -174,22 +196,21 @@ final class BatchLayer {
   }
 
   /**
-   * Keeps pins of mixes. Those of one family that follow on each other without a break are one mix,
-   * as they were when they were pinned.
+   * Keeps pins of mixes. Those of one family that are filled as one mix would be are one mix, as
+   * they were when they were pinned.
    */
   void keep(List<Pin> pins) {
     List<Pin> left = new ArrayList<>(pins);
     left.sort(
         Comparator.comparingInt((Pin p) -> instance.familyOf(p.demand()))
-            .thenComparingInt(Pin::pourMin));
+            .thenComparingInt(Pin::pourMin)
+            .thenComparingInt(Pin::no));
     List<Pin> mix = new ArrayList<>();
     for (Pin pin : left) {
-      Pin last = mix.isEmpty() ? null : mix.get(mix.size() - 1);
-      boolean follows =
-          last != null
-              && instance.familyOf(last.demand()) == instance.familyOf(pin.demand())
-              && last.pourMin() + instance.fillMin(last.demand()) == pin.pourMin();
-      if (last != null && !follows) {
+      List<Pin> more = new ArrayList<>(mix);
+      more.add(pin);
+      boolean follows = instance.familyOf(more.get(0).demand()) == instance.familyOf(pin.demand());
+      if (!follows || asPinned(more) == null) {
         keepMix(mix);
         mix = new ArrayList<>();
       }
@@ -200,31 +221,49 @@ final class BatchLayer {
     }
   }
 
+  /** By as few people as would begin each cast at its pin's minute; null where none would. */
+  private @Nullable Filling asPinned(List<Pin> pins) {
+    List<Integer> minutes = pins.stream().map(p -> instance.fillMin(p.demand())).toList();
+    for (int people = 1; people <= Math.min(instance.request.people(), pins.size()); people++) {
+      Filling filling = Filling.of(minutes, people);
+      boolean same = true;
+      for (int i = 0; i < pins.size(); i++) {
+        same &= pins.get(i).pourMin() == pins.get(0).pourMin() + filling.offset(i);
+      }
+      if (same) {
+        return filling;
+      }
+    }
+    return null;
+  }
+
   private void keepMix(List<Pin> pins) {
     int familyNo = instance.familyOf(pins.get(0).demand());
     Family family = instance.families.get(familyNo);
     double litres = pins.stream().mapToDouble(p -> instance.litresOf(p.demand())).sum();
-    int fillMin = pins.stream().mapToInt(p -> instance.fillMin(p.demand())).sum();
-    int minutes = family.minutes(litres, fillMin);
+    Filling filling = Objects.requireNonNull(asPinned(pins));
+    Block block = family.block(litres, filling);
     int start = pins.get(0).pourMin() - family.mixMin(litres);
-    if (start < 0 || !schedule.resources.hands.isOpen(start, minutes)) {
+    if (start < 0 || !schedule.resources.hands.isOpen(start, block.minutes())) {
       pins.forEach(p -> refuse(p, FindingCode.PIN_CLOSED));
       return;
     }
-    Slot slot = mixers.slot(start, minutes, family.oneMixL(litres), family.shade());
+    Slot slot = mixers.slot(start, block, family.oneMixL(litres), family.shade());
     if (slot.setupMin() > 0 && start >= slot.setupMin()) {
       // Its setup came before it when it was pinned.
       int setup = slot.setupMin();
-      slot = mixers.slot(start - setup, minutes, family.oneMixL(litres), family.shade());
+      slot = mixers.slot(start - setup, block, family.oneMixL(litres), family.shade());
     }
     if (slot.at() + slot.setupMin() != start) {
       pins.forEach(p -> refuse(p, FindingCode.PIN_HANDS));
       return;
     }
-    int taken = minutes + slot.setupMin();
+    Block taken = block.after(slot.setupMin());
     schedule.resources.hands.take(slot.at(), taken);
     List<Integer> nos = new ArrayList<>();
-    for (Pin pin : pins) {
+    List<Integer> fillers = new ArrayList<>();
+    for (int i = 0; i < pins.size(); i++) {
+      Pin pin = pins.get(i);
       Line line = instance.lines.get(pin.demand());
       List<Activity> activities = instance.activitiesOf(line);
       Timing timing =
@@ -239,6 +278,7 @@ final class BatchLayer {
       } else {
         schedule.resources.take(timing, line.cavities());
         nos.add(schedule.casts.size());
+        fillers.add(filling.filler(i));
         schedule.kept(pin, timing, until);
       }
     }
@@ -246,8 +286,8 @@ final class BatchLayer {
       schedule.resources.hands.give(slot.at(), taken);
       return;
     }
-    mixers.take(slot, minutes, family.shade(), family.rules().moreWashMin());
-    schedule.batches.add(new Mix(familyNo, slot.at(), taken, family.mixedL(litres), nos));
+    mixers.take(slot, block.minutes(), family.shade(), family.rules().moreWashMin());
+    schedule.batches.add(new Mix(familyNo, slot.at(), taken, family.mixedL(litres), nos, fillers));
   }
 
   private void refuse(Pin pin, FindingCode why) {

@@ -3,6 +3,7 @@ package ironshelf.core.plan.schedule;
 import ironshelf.core.plan.Horizon;
 import ironshelf.core.plan.resource.Activity;
 import ironshelf.core.plan.resource.Family;
+import ironshelf.core.plan.resource.Filling;
 import ironshelf.core.plan.resource.Instance;
 import ironshelf.core.plan.resource.Instance.Line;
 import java.util.ArrayList;
@@ -27,6 +28,9 @@ final class Dispatch {
    *     that only fills a bowl up
    */
   record Rule(double lookMin, int patienceMin, int windowMin, double reserve) {}
+
+  /** How much more what is promised presses; the order of plans has it first of all. */
+  private static final double PROMISED = 4;
 
   /** A mix that could be next. */
   private record Candidate(List<Integer> casts, double worth) {}
@@ -134,8 +138,7 @@ final class Dispatch {
     int fillMin = 0;
     for (int demand : demandsOf.get(familyNo)) {
       if (isOpen(demand)) {
-        int mould = instance.lines.get(demand).mould();
-        int own = free[mould][0] - family.mixMin(instance.litresOf(demand));
+        int own = freeAt(demand, 0) - family.mixMin(instance.litresOf(demand));
         if (own < earliest) {
           earliest = own;
           litres = instance.litresOf(demand);
@@ -146,6 +149,12 @@ final class Dispatch {
     return earliest == Integer.MAX_VALUE
         ? earliest
         : schedule.mixes.slot(family, Math.max(0, earliest), litres, fillMin).at();
+  }
+
+  /** When a demand can have the copy of its mould that is free after so many others. */
+  private int freeAt(int demand, int others) {
+    Line line = instance.lines.get(demand);
+    return Math.max(line.releaseMin(), free[line.mould()][others]);
   }
 
   private boolean isOpen(int demand) {
@@ -167,8 +176,9 @@ final class Dispatch {
     int fillAt = at + family.mixMin(0);
     int[] taken = new int[instance.moulds.size()];
     List<Integer> casts = new ArrayList<>();
+    List<Integer> minutes = new ArrayList<>();
     double litres = 0;
-    int fillMin = 0;
+    Filling filling = Filling.of(minutes, 1);
     int attended = 0;
     double worth = 0;
     for (int demand : open) {
@@ -177,25 +187,27 @@ final class Dispatch {
       for (int left = schedule.left[demand]; left > 0; left--) {
         boolean first = casts.isEmpty();
         if (taken[mould] == free[mould].length
-            || free[mould][taken[mould]]
-                > fillAt + fillMin + (first ? 1_440 * 30 : rule.patienceMin())
+            || freeAt(demand, taken[mould])
+                > fillAt + filling.lengthMin() + (first ? 1_440 * 30 : rule.patienceMin())
             || (!first && isReserved(demand, familyNo, at))) {
           break;
         }
         double more = litres + instance.litresOf(demand);
-        int moreMin = fillMin + instance.fillMin(demand);
-        if (!first && !family.isOneMix(more, moreMin)) {
+        minutes.add(instance.fillMin(demand));
+        Filling with = family.filling(more, minutes);
+        if (!first && with == null) {
+          minutes.remove(minutes.size() - 1);
           break;
         }
         litres = more;
-        fillMin = moreMin;
+        filling = with == null ? Filling.of(minutes, 1) : with;
         taken[mould]++;
         casts.add(demand);
         worth += press[demand];
         attended += instance.fillMin(demand);
       }
     }
-    return new Candidate(casts, worth / (family.minutes(litres, fillMin) + attended));
+    return new Candidate(casts, worth / (family.block(litres, filling).attendedMin() + attended));
   }
 
   /** Whether a demand of another family presses much more for the same copies. */
@@ -220,7 +232,8 @@ final class Dispatch {
     int left = schedule.left[demand];
     long rounds = instance.moulds.get(line.mould()).roundsFor(left);
     double slack = dueMin[demand] - at - routeMin[demand] - (rounds - 1) * holdMin[demand];
-    return line.weight() / left * Math.exp(-Math.max(0, slack) / rule.lookMin());
+    double weight = line.isPromised() ? PROMISED * line.weight() : line.weight();
+    return weight / left * Math.exp(-Math.max(0, slack) / rule.lookMin());
   }
 
   /** Rules of all kinds, for a first look. */

@@ -1,14 +1,14 @@
 package ironshelf.core.plan.schedule;
 
+import ironshelf.core.plan.resource.Block;
 import ironshelf.core.plan.resource.Timing;
 import ironshelf.core.plan.schedule.Schedule.Laid;
 import ironshelf.core.plan.schedule.Schedule.Mix;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * Who does what: each stretch of work goes to the first person who is free, in the order of the
@@ -16,10 +16,10 @@ import java.util.Map;
  */
 final class People {
 
-  private record Stretch(int from, int to, Timing of, int activity, Mix mix) {}
+  private record Stretch(int from, int to, Timing of, int no, Mix mix) {}
 
   private final IdentityHashMap<Timing, int[]> ofTimings = new IdentityHashMap<>();
-  private final IdentityHashMap<Mix, Integer> ofMixes = new IdentityHashMap<>();
+  private final IdentityHashMap<Mix, int[]> ofMixes = new IdentityHashMap<>();
 
   private People() {}
 
@@ -28,8 +28,7 @@ final class People {
     List<Stretch> all = new ArrayList<>();
     schedule.begun.forEach(timing -> people.add(all, timing));
     schedule.casts.forEach(cast -> people.add(all, cast.timing()));
-    schedule.batches.forEach(
-        mix -> all.add(new Stretch(mix.at(), mix.at() + mix.minutes(), null, 0, mix)));
+    schedule.batches.forEach(mix -> people.add(all, mix));
     all.sort(Comparator.comparingInt(Stretch::from));
     List<Integer> busyUntil = new ArrayList<>();
     for (Stretch stretch : all) {
@@ -42,9 +41,9 @@ final class People {
       }
       busyUntil.set(person, stretch.to());
       if (stretch.mix() == null) {
-        people.ofTimings.get(stretch.of())[stretch.activity()] = person + 1;
+        people.ofTimings.get(stretch.of())[stretch.no()] = person + 1;
       } else {
-        people.ofMixes.put(stretch.mix(), person + 1);
+        people.ofMixes.get(stretch.mix())[stretch.no()] = person + 1;
       }
     }
     people.fill(schedule);
@@ -60,19 +59,33 @@ final class People {
     }
   }
 
-  /** Who mixes fills. */
+  private void add(List<Stretch> all, Mix mix) {
+    Block block = mix.block();
+    ofMixes.put(mix, new int[1 + block.helpers()]);
+    all.add(new Stretch(mix.at(), mix.at() + block.minutes(), null, 0, mix));
+    int from = mix.at() + block.helpFrom();
+    for (int helper = 1; helper <= block.helpers(); helper++) {
+      all.add(new Stretch(from, from + block.helpMin(), null, helper, mix));
+    }
+  }
+
+  /** Who mixes fills, and so do helpers. */
   private void fill(Schedule schedule) {
-    Map<Integer, Integer> byCast = new HashMap<>();
-    ofMixes.forEach((mix, person) -> mix.casts().forEach(cast -> byCast.put(cast, person)));
-    byCast.forEach(
-        (no, person) -> {
-          Laid cast = schedule.casts.get(no);
-          ofTimings.get(cast.timing())[0] = person;
-        });
+    for (Mix mix : schedule.batches) {
+      for (int i = 0; i < mix.casts().size(); i++) {
+        Laid cast = schedule.casts.get(mix.casts().get(i));
+        ofTimings.get(cast.timing())[0] = ofMixes.get(mix)[mix.fillers().get(i)];
+      }
+    }
   }
 
   int of(Mix mix) {
-    return ofMixes.get(mix);
+    return ofMixes.get(mix)[0];
+  }
+
+  /** Who fills beside. */
+  List<Integer> helpers(Mix mix) {
+    return Arrays.stream(ofMixes.get(mix)).skip(1).boxed().toList();
   }
 
   int of(Timing timing, int activity) {

@@ -4,6 +4,7 @@ import ironshelf.core.plan.BegunCast;
 import ironshelf.core.plan.Feeding.Source;
 import ironshelf.core.plan.Objective;
 import ironshelf.core.plan.resource.Activity;
+import ironshelf.core.plan.resource.Block;
 import ironshelf.core.plan.resource.CopyPool;
 import ironshelf.core.plan.resource.CopyPool.Copy;
 import ironshelf.core.plan.resource.Instance;
@@ -34,10 +35,12 @@ final class Schedule {
   /**
    * One mix where it was laid.
    *
-   * @param minutes of its person, its setup and washing with it
+   * @param block its people, its setup and washing with it
    * @param casts that it fills, by their place among all
+   * @param fillers who fills each of them; 0 for the one who mixes
    */
-  record Mix(int family, int at, int minutes, double litres, List<Integer> casts) {}
+  record Mix(
+      int family, int at, Block block, double litres, List<Integer> casts, List<Integer> fillers) {}
 
   final Instance instance;
   final List<Laid> casts = new ArrayList<>();
@@ -283,7 +286,8 @@ final class Schedule {
     while (true) {
       Copy copy = free.takeFirst();
       int freeAt = copy.freeAt;
-      Timing timing = resources.timing(activities, freeAt, line.cavities(), partsAt);
+      int from = Math.max(freeAt, line.releaseMin() - activities.get(0).waitMin());
+      Timing timing = resources.timing(activities, from, line.cavities(), partsAt);
       int until = timing.freed() + instance.washMin(line.mould());
       int clash = copy.runsInto(timing.pour(), until);
       if (clash < 0) {
@@ -300,20 +304,31 @@ final class Schedule {
   Objective outcome() {
     int[] ready = readyByDemand();
     double late = 0;
+    double promised = 0;
     for (int d = 0; d < ready.length; d++) {
       Line line = instance.lines.get(d);
-      late += line.weight() * instance.lateDays(line, ready[d]);
+      double own = line.weight() * instance.lateDays(line, ready[d]);
+      late += own;
+      promised += line.isPromised() ? own : 0;
     }
+    long lateWorkMin = 0;
     ColourOrder order = ColourOrder.of(this);
     long readyMin = 0;
     for (Laid cast : casts) {
       readyMin += cast.timing().ready();
+      lateWorkMin += cast.timing().lateWorkMin();
     }
+    double weighs = instance.request.hourWeighs();
     return new Objective(
         new Objective.Breaches(
             clashes, resources.hands.overMin(), resources.overfull() - overfullBefore),
+        instance.hasPromises() ? promised : null,
         late,
-        instance.families.isEmpty() ? null : batches.stream().mapToLong(Mix::minutes).sum(),
+        instance.families.isEmpty()
+            ? null
+            : batches.stream().mapToLong(m -> m.block().attendedMin()).sum(),
+        instance.hasWindows() ? lateWorkMin : null,
+        weighs == 0 ? null : weighs,
         order.darkToLight(),
         order.idleBinderDays(),
         readyMin / 60);

@@ -105,8 +105,9 @@ final class ScheduleWriter {
         mix.litres(),
         instance.at(mix.at()),
         people.of(mix),
-        mix.minutes(),
-        mix.casts());
+        mix.block().minutes(),
+        mix.casts(),
+        mix.block().helpers() == 0 ? null : people.helpers(mix));
   }
 
   private PlannedRest rest(BegunCast begun, Timing timing) {
@@ -136,7 +137,8 @@ final class ScheduleWriter {
     Line line = instance.lines.get(last.demand());
     Timing timing = last.timing();
     int waited = Math.max(timing.forHands(), Math.max(timing.forStation(), timing.forParts()));
-    int most = Math.max(last.copyFreeAt(), waited);
+    int forMaterial = line.releaseMin();
+    int most = Math.max(Math.max(last.copyFreeAt(), forMaterial), waited);
     // Where the whole shop for itself would mend less than half of its lateness, its route binds
     // it.
     long late = instance.lateDays(line, timing.ready());
@@ -145,14 +147,17 @@ final class ScheduleWriter {
             ? Bound.ROUTE
             : most == timing.forParts()
                 ? Bound.PARTS
-                : most == last.copyFreeAt()
-                    ? Bound.MOULD
-                    : most == timing.forStation() ? Bound.STATION : Bound.HANDS;
+                : most == forMaterial
+                    ? Bound.MATERIAL
+                    : most == last.copyFreeAt()
+                        ? Bound.MOULD
+                        : most == timing.forStation() ? Bound.STATION : Bound.HANDS;
     String name =
         switch (bound) {
           case MOULD -> instance.moulds.get(line.mould()).mould();
           case STATION -> instance.request.stations().get(timing.station()).station();
           case PARTS -> laying.lastPart(last.demand());
+          case MATERIAL -> instance.products.get(line.product()).waitsFor();
           case ROUTE, HANDS -> null;
         };
     return new PlannedOrder(

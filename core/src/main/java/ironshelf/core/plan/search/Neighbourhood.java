@@ -4,6 +4,7 @@ import ironshelf.core.plan.resource.Family;
 import ironshelf.core.plan.resource.Instance;
 import ironshelf.core.plan.schedule.Job;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 
@@ -38,6 +39,15 @@ final class Neighbourhood {
       case 5 -> exchangeCasts(changed, lateness);
       case 6 -> empty(changed);
       default -> split(changed, lateness);
+    }
+    return changed;
+  }
+
+  /** A list in which a few jobs stand anywhere else: where a search starts again. */
+  List<Job> shaken(List<Job> jobs) {
+    List<Job> changed = new ArrayList<>(jobs);
+    for (int moves = 2 + random.nextInt(4); moves > 0; moves--) {
+      move(changed, random.nextInt(changed.size()), random.nextInt(changed.size()));
     }
     return changed;
   }
@@ -117,7 +127,7 @@ final class Neighbourhood {
     if (others.size() < 2) {
       return;
     }
-    int to = others.get(random.nextInt(others.size()));
+    int to = near(others, from);
     if (to == from) {
       return;
     }
@@ -133,6 +143,14 @@ final class Neighbourhood {
       own.remove(Integer.valueOf(demand));
     } while (all && own.contains(demand));
     put(jobs, from, own, to, more);
+  }
+
+  /** One of the places, more often one that is near. */
+  private int near(List<Integer> places, int from) {
+    int at = places.indexOf(from);
+    int reach = 1 + (int) (places.size() * Math.pow(random.nextDouble(), 3));
+    int to = at + (random.nextBoolean() ? reach : -reach);
+    return places.get(Math.max(0, Math.min(places.size() - 1, to)));
   }
 
   /** A cast of a late demand for one of another demand in an earlier mix. */
@@ -160,10 +178,13 @@ final class Neighbourhood {
   private void empty(List<Job> jobs) {
     int from = random.nextInt(jobs.size());
     List<Integer> own = new ArrayList<>(jobs.get(from).demands());
-    List<Integer> others = family(jobs, jobs.get(from));
-    int start = random.nextInt(Math.max(1, others.size()));
+    List<Integer> others = new ArrayList<>(family(jobs, jobs.get(from)));
+    // Copies that are free for one mix are most likely free for those next to it.
+    boolean later = random.nextBoolean();
+    others.sort(
+        Comparator.comparingInt(to -> 2 * Math.abs(to - from) - (later && to > from ? 1 : 0)));
     for (int i = 0; i < others.size() && !own.isEmpty(); i++) {
-      int to = others.get((start + i) % others.size());
+      int to = others.get(i);
       if (to == from) {
         continue;
       }
@@ -214,16 +235,16 @@ final class Neighbourhood {
     Family family = instance.families.get(instance.familyOf(casts.get(0)));
     int[] copies = new int[instance.moulds.size()];
     double litres = 0;
-    int fillMin = 0;
+    List<Integer> minutes = new ArrayList<>();
     for (int demand : casts) {
       int mould = instance.lines.get(demand).mould();
       if (++copies[mould] > instance.moulds.get(mould).copies()) {
         return false;
       }
       litres += instance.litresOf(demand);
-      fillMin += instance.fillMin(demand);
+      minutes.add(instance.fillMin(demand));
     }
-    return family.isOneMix(litres, fillMin);
+    return family.isOneMix(litres, minutes);
   }
 
   private static void put(List<Job> jobs, int a, List<Integer> first, int b, List<Integer> second) {

@@ -28,8 +28,16 @@ public final class PlanSearch {
   /** What an hour of mixing weighs beside a late day, in what steps are accepted by. */
   private static final double HOUR_WEIGHS = 0.2;
 
+  /** What a late day of what is promised weighs there besides. */
+  private static final double PROMISED_WEIGHS = 20;
+
   private static final int ACCEPTED_BEFORE = 60;
   private static final int PATIENCE = 600;
+  private static final int PATIENCE_PER_JOB = 20;
+
+  /** A list of so few jobs has so few neighbours that all were likely seen. */
+  private static final int SHORT = 40;
+
   private static final long SEED = 20_270_301;
 
   private final ScheduleBuilder builder;
@@ -96,10 +104,11 @@ public final class PlanSearch {
         bestLook = found;
         since = 0;
         better.accept(found.objective());
-      } else if (++since > PATIENCE) {
-        now = best;
-        look = bestLook;
-        Arrays.fill(past, value(look.objective()) * 1.02 + 1);
+      } else if (++since > Math.min(PATIENCE, PATIENCE_PER_JOB * best.size())) {
+        boolean isShort = best.size() <= SHORT;
+        now = isShort ? neighbourhood.shaken(best) : best;
+        look = isShort ? builder.look(now) : bestLook;
+        Arrays.fill(past, value(look.objective()) * (isShort ? 1 : 1.02) + (isShort ? 0 : 1));
         since = 0;
       }
     }
@@ -107,6 +116,9 @@ public final class PlanSearch {
   }
 
   private static double value(Objective objective) {
-    return objective.lateDays() + HOUR_WEIGHS * objective.minutes() / 60;
+    double hour = objective.hourWeighs() == null ? HOUR_WEIGHS : objective.hourWeighs();
+    return objective.lateDays()
+        + PROMISED_WEIGHS * objective.promisedLate()
+        + hour * objective.minutes() / 60;
   }
 }

@@ -22,7 +22,7 @@ record Start(List<Job> jobs, Objective objective) {
       boolean better =
           best == null
               || (kept
-                  ? other.objective.lateDays() < best.objective.lateDays()
+                  ? other.objective.isLessLateThan(best.objective)
                   : other.objective.compareTo(best.objective) < 0);
       if (better) {
         best = other;

@@ -3,6 +3,7 @@ package ironshelf.core.plan.search;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import ironshelf.core.plan.CastPlan;
+import ironshelf.core.plan.ExactBatches;
 import ironshelf.core.plan.ExactPlans;
 import ironshelf.core.plan.ExactShops;
 import ironshelf.core.plan.Objective;
@@ -27,6 +28,9 @@ class PlanSearchTest {
   private static final int SHOPS = Integer.getInteger("ironshelf.shops", 8);
 
   private static final long LOOKS = 400;
+
+  /** The first three are traps for a search that starts again from its best alone. */
+  private static final long[] TEN_CASTS = {500, 504, 507, 501, 506};
 
   /**
    * Sixty small instances against OR-Tools CP-SAT: casts over one copy or two. Local search proves
@@ -79,6 +83,74 @@ class PlanSearchTest {
     assertThat(proven).isGreaterThanOrEqualTo(SHOPS / 4);
     // Whole casts in a list cannot interleave the works of two: one in eight may be missed by it.
     assertThat(gaps.size()).isLessThanOrEqualTo(Math.max(1, proven / 8));
+  }
+
+  /** Ten casts over two copies: where only late days and minutes lead the steps, none is a trap. */
+  @Test
+  void tenCastsAreNoTrap() {
+    List<String> gaps = new ArrayList<>();
+    int proven = 0;
+    for (long seed : TEN_CASTS) {
+      PlanRequest request = ExactPlans.machines(new Random(seed), 2, 10);
+      OptionalDouble best = ExactPlans.leastLateDays(request, 2, 3);
+      if (best.isPresent()) {
+        proven++;
+        double found = new PlanSearch(request, List.of()).search(6_000).totalWeightedLateDays();
+        if (found > best.getAsDouble() + 1e-6) {
+          gaps.add("seed " + seed + ": " + found + ", best " + best.getAsDouble());
+        }
+      }
+    }
+    System.out.println("Gaps of ten casts, of " + proven + " proven: " + gaps);
+    assertThat(proven).isGreaterThanOrEqualTo(3);
+    assertThat(gaps).isEmpty();
+  }
+
+  /** Products with set times of their own in one kind of mould, with people and hours. */
+  @Test
+  void severalSetTimesInOneMouldAgainstTheExactSolver() {
+    int proven = 0;
+    List<String> gaps = new ArrayList<>();
+    for (long seed = 700; seed < 706; seed++) {
+      PlanRequest request = RandomShop.ofPeople(seed, 9, 1);
+      OptionalDouble best = ExactShops.leastLateDays(request, 5);
+      if (best.isPresent()) {
+        proven++;
+        double found = new PlanSearch(request, List.of()).search(4_000).totalWeightedLateDays();
+        assertThat(found).as("seed %d", seed).isGreaterThanOrEqualTo(best.getAsDouble() - 1e-6);
+        if (found > best.getAsDouble() + 1e-6) {
+          gaps.add("seed " + seed + ": " + found + ", best " + best.getAsDouble());
+        }
+      }
+    }
+    System.out.println("Several set times, of " + proven + " proven: " + gaps);
+    assertThat(proven).isGreaterThanOrEqualTo(3);
+    assertThat(gaps.size()).isLessThanOrEqualTo(1);
+  }
+
+  /** Small shops that mix in bowls, with the mixes in the exact model. */
+  @Test
+  void smallShopsInBowlsAgainstTheExactSolver() {
+    int proven = 0;
+    List<String> gaps = new ArrayList<>();
+    for (long seed = 900; seed < 900 + SHOPS; seed++) {
+      PlanRequest request = ExactBatches.shop(seed, 7);
+      OptionalDouble best = ExactBatches.leastLateDays(request, 8);
+      CastPlan plan = new PlanSearch(request, List.of()).search(4_000);
+      new PlanChecker(request, plan).check("seed " + seed);
+      if (best.isPresent()) {
+        proven++;
+        assertThat(plan.totalWeightedLateDays())
+            .as("seed %d", seed)
+            .isGreaterThanOrEqualTo(best.getAsDouble() - 1e-6);
+        if (plan.totalWeightedLateDays() > best.getAsDouble() + 1e-6) {
+          gaps.add("seed " + seed + ": " + plan.totalWeightedLateDays() + ", best " + best);
+        }
+      }
+    }
+    System.out.println("Shops in bowls, of " + proven + " proven: " + gaps);
+    assertThat(proven).isGreaterThanOrEqualTo(SHOPS / 2);
+    assertThat(gaps.size()).isLessThanOrEqualTo(1);
   }
 
   @ParameterizedTest

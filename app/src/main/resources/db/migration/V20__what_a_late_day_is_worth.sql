@@ -1,0 +1,2 @@
+-- For how many hours of work saved a plan may have a line a day later; none: for no work at all.
+alter table workshop add column late_day_worth_h double precision;

@@ -1,0 +1,153 @@
+package ironshelf.core.plan.whatif;
+
+import ironshelf.core.plan.CastPlan;
+import ironshelf.core.plan.CastPlan.PlannedCast;
+import ironshelf.core.plan.Objective;
+import ironshelf.core.plan.OpenHours;
+import ironshelf.core.plan.PlanChange;
+import ironshelf.core.plan.PlanRequest;
+import ironshelf.core.plan.PlanRequest.Demand;
+import ironshelf.core.plan.PlanRequest.PlanProduct;
+import ironshelf.core.plan.schedule.ScheduleBuilder;
+import ironshelf.core.plan.search.PlanSearch;
+import ironshelf.core.quantity.Findings;
+import java.time.DayOfWeek;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What would be different in a shop; all of it together.
+ *
+ * @param moreCopies of moulds, by their names; 1 to 20 each
+ * @param morePeople who work at once, 0 to 10
+ * @param longerMin each day, 0 to 480
+ * @param alsoOn a day of the week more; null: none
+ * @param warmPlace null: none
+ */
+public record WhatIf(
+    Map<String, Integer> moreCopies,
+    int morePeople,
+    int longerMin,
+    @Nullable DayOfWeek alsoOn,
+    @Nullable WarmPlace warmPlace) {
+
+  private static final int MOST_PEOPLE = 50;
+
+  public WhatIf {
+    moreCopies = Map.copyOf(moreCopies);
+    Findings findings =
+        new Findings()
+            .within("morePeople", morePeople, 0, 10)
+            .within("longerMin", longerMin, 0, 480);
+    moreCopies.forEach((mould, more) -> findings.within("moreCopies." + mould, more, 1, 20));
+    findings.orRefuse();
+  }
+
+  /** The same with so many more copies of a mould. */
+  public WhatIf copies(String mould, int more) {
+    Map<String, Integer> all = new HashMap<>(moreCopies);
+    all.put(mould, more);
+    return new WhatIf(all, morePeople, longerMin, alsoOn, warmPlace);
+  }
+
+  /** The same with so many more people. */
+  public WhatIf people(int more) {
+    return new WhatIf(moreCopies, more, longerMin, alsoOn, warmPlace);
+  }
+
+  /** The same with longer days. */
+  public WhatIf longer(int minutes) {
+    return new WhatIf(moreCopies, morePeople, minutes, alsoOn, warmPlace);
+  }
+
+  /** The same on one day of the week more. */
+  public WhatIf also(DayOfWeek day) {
+    return new WhatIf(moreCopies, morePeople, longerMin, day, warmPlace);
+  }
+
+  /**
+   * The plan as it is and as it would be.
+   *
+   * @param inWarmPlace the products that set there
+   */
+  public record Tried(CastPlan before, CastPlan after, Set<String> inWarmPlace) {
+    public Tried {
+      inWarmPlace = Collections.unmodifiableSet(new LinkedHashSet<>(inWarmPlace));
+    }
+  }
+
+  /**
+   * Tries it. The plan is never worse for it: nobody has to use what is there more.
+   *
+   * @param planned the casts of the plan as it is
+   */
+  public Tried in(PlanRequest request, List<PlannedCast> planned) {
+    ScheduleBuilder builder = new ScheduleBuilder(request);
+    CastPlan before = builder.plan(builder.asIn(planned));
+    PlanRequest larger = changed(request);
+    Set<String> warm = warmPlace == null ? Set.of() : warm(larger, before, planned);
+    PlanRequest changed = warmPlace == null ? larger : warmPlace.in(larger, warm);
+    CastPlan after = new PlanSearch(changed, planned).first();
+    boolean worse = before.outcome().isLessLateThan(after.outcome());
+    return new Tried(before, worse ? before : after, worse ? Set.of() : warm);
+  }
+
+  /** The changed shop; what sets in its warm place is still to be chosen. */
+  public PlanRequest changed(PlanRequest request) {
+    OpenHours hours = request.calendar().longerBy(longerMin);
+    PlanChange change =
+        request
+            .change()
+            .people(Math.min(MOST_PEOPLE, request.people() + morePeople))
+            .calendar(alsoOn == null ? hours : hours.alsoOn(alsoOn));
+    moreCopies.forEach(change::moreCopies);
+    return change.request();
+  }
+
+  /**
+   * The products that are best set in the warm place: one after the other, the latest first, each
+   * where the plan has fewer late days with it.
+   */
+  private Set<String> warm(PlanRequest larger, CastPlan before, List<PlannedCast> planned) {
+    Map<String, Long> lateDays = new HashMap<>();
+    before.orders().forEach(o -> lateDays.merge(o.order(), o.lateDays(), Long::sum));
+    Map<String, Long> lateOf = new HashMap<>();
+    for (Demand demand : larger.demands()) {
+      lateOf.merge(demand.product(), lateDays.getOrDefault(demand.order(), 0L), Long::sum);
+    }
+    List<String> candidates =
+        larger.products().stream()
+            .filter(p -> lateOf.containsKey(p.product()) && takes(larger, p))
+            .map(PlanProduct::product)
+            .sorted(Comparator.<String>comparingLong(lateOf::get).reversed())
+            .toList();
+    Set<String> warm = new LinkedHashSet<>();
+    Objective best = outcome(larger, planned);
+    for (String candidate : candidates) {
+      warm.add(candidate);
+      Objective with = outcome(Objects.requireNonNull(warmPlace).in(larger, warm), planned);
+      if (with.compareTo(best) < 0) {
+        best = with;
+      } else {
+        warm.remove(candidate);
+      }
+    }
+    return warm;
+  }
+
+  private boolean takes(PlanRequest request, PlanProduct product) {
+    return warmPlace != null && warmPlace.takes(request, product);
+  }
+
+  private static Objective outcome(PlanRequest request, List<PlannedCast> planned) {
+    ScheduleBuilder builder = new ScheduleBuilder(request);
+    return builder.outcome(builder.asIn(planned));
+  }
+}
