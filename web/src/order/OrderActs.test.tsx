@@ -6,7 +6,13 @@ import { OrdersPage } from './OrdersPage';
 import type { Order } from './useOrders';
 
 const order = { id: 5, version: 3, quote: false, stage: 'open', lines: [] } as unknown as Order;
-const PROMISE = { date: '2027-04-14', bound: '', mould: 'bowl', curve: [] };
+const PROMISE = {
+  date: '2027-04-13',
+  nineOfTen: '2027-04-14',
+  bound: '',
+  mould: 'bowl',
+  curve: [],
+};
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
 const body = (asked: Asked[], what: string) => asked.find((a) => a.what === what)?.body;
 

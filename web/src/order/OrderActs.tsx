@@ -31,7 +31,7 @@ export function OrderActs({ order }: { order: Order }) {
         <Box mb={4}>
           <PromisePanel promise={promise.data}>
             <Key main busy={accept.isPending} onClick={() => accept.mutate(order)}>
-              {`Accept for ${day(promise.data.date)}`}
+              {`Accept for ${day(promise.data.nineOfTen)}`}
             </Key>
           </PromisePanel>
         </Box>

@@ -141,9 +141,9 @@ function Form({ before, start, title }: { before?: Order; start: OrderDraft; tit
           )}
           {!before && promise.data && (
             <PromisePanel promise={promise.data}>
-              {draft.due !== promise.data.date && (
-                <Key onClick={() => set({ due: promise.data.date })}>
-                  {`Due ${day(promise.data.date)}`}
+              {draft.due !== promise.data.nineOfTen && (
+                <Key onClick={() => set({ due: promise.data.nineOfTen })}>
+                  {`Due ${day(promise.data.nineOfTen)}`}
                 </Key>
               )}
             </PromisePanel>

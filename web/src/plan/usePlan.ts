@@ -5,6 +5,7 @@ import { client, dataOf, type Schemas } from '../api/client';
 export type Plan = Schemas['PlanView'];
 export type PlannedCast = Schemas['PlannedCastView'];
 export type PlannedLine = Schemas['PlannedLineView'];
+export type LineChance = Schemas['LineChance'];
 export type Visit = Schemas['VisitView'];
 export type MouldRow = Schemas['MouldRow'];
 export type Progress = Schemas['Progress'];
@@ -18,6 +19,16 @@ export function usePlan() {
     staleTime: 20_000,
     // A large shop's plan takes its time; meanwhile the one before is shown as such.
     refetchInterval: ({ state }) => (state.data?.renewing ? 1_000 : false),
+  });
+}
+
+/** How sure its lines are; asked after it, because it takes a moment. */
+export function useChances(plan: Plan) {
+  return useQuery({
+    queryKey: ['plan', 'chances', plan.id, plan.madeAt],
+    queryFn: () => dataOf(client.GET('/api/plan/chances')),
+    enabled: plan.lines.length > 0,
+    staleTime: 60_000,
   });
 }
 

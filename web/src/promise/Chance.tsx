@@ -1,5 +1,5 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
+import { plural } from '../kit/format';
 import { day } from '../kit/style/time';
 import type { ChanceView } from './usePromise';
 
@@ -7,18 +7,15 @@ import type { ChanceView } from './usePromise';
 const WEEKS_A_DOT = 5;
 const DOT_PX = 12;
 
-/** The date that is kept in nine of ten weeks, and in how many weeks it is ready on which day. */
-export function Chance({ chance, children }: { chance: ChanceView; children?: ReactNode }) {
+/** In how many simulated weeks it is ready on which day, and what they stand on. */
+export function Chance({ view }: { view: ChanceView }) {
+  const { chance, from } = view;
   const most = Math.max(...chance.ready.map((r) => dots(r.weeks)));
   return (
     <Box as="section" aria-label="How sure that is" mt={6}>
-      <Text textStyle="small" color="quiet">
-        kept in 9 of 10 weeks
+      <Text as="h2" textStyle="name">
+        Ready by {day(chance.fiveOfTen)} in 5 of 10 weeks, by {day(chance.nineOfTen)} in 9 of 10
       </Text>
-      <Flex gap={5} alignItems="flex-end" wrap="wrap">
-        <Text textStyle="figure">{day(chance.nineOfTen)}</Text>
-        {children}
-      </Flex>
       <Flex
         role="img"
         aria-label={`Ready by ${day(chance.fiveOfTen)} in half of the weeks, by ${day(chance.nineOfTen)} in nine of ten`}
@@ -56,11 +53,24 @@ export function Chance({ chance, children }: { chance: ChanceView; children?: Re
         ))}
       </Flex>
       <Text textStyle="small" color="quiet" mt={1}>
-        A dot is {WEEKS_A_DOT} of a hundred simulated weeks: set times, scrap and days on which
-        nobody is in vary as they usually do in workshops.
+        A dot is {WEEKS_A_DOT} of a hundred simulated weeks. {basis(from)}
       </Text>
     </Box>
   );
+}
+
+/** What the weeks vary by, and from which records. */
+function basis({ spread, pieces, warmDays, openDays }: ChanceView['from']): string {
+  const varies =
+    `They vary as this shop does: set times by ${whole(spread.setPercent)} %, ` +
+    `${whole(spread.scrapPercent)} % scrap, people away on ${whole(spread.absentPercent)} % of days`;
+  return pieces + warmDays + openDays === 0
+    ? 'They vary as workshops usually do; there are no records of this one yet.'
+    : `${varies} (from ${plural(pieces, 'piece')}, temperatures of ${plural(warmDays, 'day')} and ${plural(openDays, 'working day')}, and usual values while those are few).`;
+}
+
+function whole(percent: number | undefined): string {
+  return String(Math.round(percent ?? 0));
 }
 
 /** At least one for each date that comes up. */

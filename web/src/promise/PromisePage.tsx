@@ -56,20 +56,12 @@ export function PromisePage() {
           <PromisePanel promise={data}>
             <LinkKey
               main
-              to={`/orders/new?goods=${goods}&quantity=${quantity}&due=${data.date}&quote=1`}
+              to={`/orders/new?goods=${goods}&quantity=${quantity}&due=${data.nineOfTen}&quote=1`}
             >
               Make it a quote
             </LinkKey>
           </PromisePanel>
-          {chance.data && (
-            <Chance chance={chance.data}>
-              <LinkKey
-                to={`/orders/new?goods=${goods}&quantity=${quantity}&due=${chance.data.nineOfTen}&quote=1`}
-              >
-                Quote that date
-              </LinkKey>
-            </Chance>
-          )}
+          {chance.data && <Chance view={chance.data} />}
         </Box>
       )}
     </Box>

@@ -6,6 +6,7 @@ import type { PromiseView } from './usePromise';
 
 const promise = {
   date: '2027-04-14',
+  nineOfTen: '2027-04-16',
   bound: 'The bowl mould, three copies, is full until the 13th.',
   mould: 'bowl',
   copyPrice: 18.5,
@@ -20,7 +21,9 @@ const promise = {
 describe('a promise', () => {
   it('says its day, what binds it, and what more copies would do', () => {
     show(<PromisePanel promise={promise} />);
-    expect(screen.getByRole('region', { name: 'Promise' })).toHaveTextContent(/14 Apr/);
+    expect(screen.getByRole('region', { name: 'Promise' })).toHaveTextContent(
+      /16 Apr.*ready on Wed 14 Apr/,
+    );
     expect(screen.getByText(/full until the 13th/)).toBeVisible();
     expect(screen.getByText('With more copies of the bowl mould, €18.50 each')).toBeVisible();
     expect(screen.getByText('as it is')).toBeVisible();

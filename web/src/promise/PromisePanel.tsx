@@ -20,14 +20,14 @@ export function PromisePanel({
       <Flex gap={5} alignItems="flex-end" wrap="wrap">
         <Box>
           <Text textStyle="small" color="quiet">
-            can be promised for
+            can be promised for; kept in 9 of 10 weeks
           </Text>
-          <Text textStyle="figure">{day(promise.date)}</Text>
+          <Text textStyle="figure">{day(promise.nineOfTen)}</Text>
         </Box>
         {children}
       </Flex>
       <Text mt={2} maxW="620px">
-        {promise.bound} Nobody else gets later for it.
+        The plan has it ready on {day(promise.date)}. {promise.bound} Nobody else gets later for it.
       </Text>
       {promise.curve.length > 1 && <Curve promise={promise} />}
     </Box>

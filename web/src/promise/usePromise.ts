@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { client, dataOf, type Schemas } from '../api/client';
 
 export type PromiseView = Schemas['PromiseView'];
-export type ChanceView = Schemas['OrderChance'];
+export type ChanceView = Schemas['Chance'];
 
 export interface Asked {
   productId: number;

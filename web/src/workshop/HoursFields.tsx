@@ -1,5 +1,6 @@
 import { Box, chakra, Flex, Grid, Text } from '@chakra-ui/react';
 import type { Schemas } from '../api/client';
+import { Choice } from '../kit/Choice';
 import { style } from '../kit/style/style';
 import { date, dateAt, readDate } from '../kit/style/time';
 import { TextField } from '../kit/TextField';
@@ -27,16 +28,19 @@ export interface HoursDraft {
   closes: string;
   closed: string;
   people: string;
+  /** Hours of work saved for which a line may be a day later; none: for no work. */
+  lateDayWorthH: string;
   address: string;
 }
 
-export function draftOf({ hours, people, address }: Workshop): HoursDraft {
+export function draftOf({ hours, people, lateDayWorthH, address }: Workshop): HoursDraft {
   return {
     days: hours.days,
     opens: hours.opens.slice(0, 5),
     closes: hours.closes.slice(0, 5),
     closed: hours.closed.map(date).join('; '),
     people: String(people),
+    lateDayWorthH: lateDayWorthH === undefined ? '' : String(lateDayWorthH),
     address: (address ?? '').replace(/\n/g, ', '),
   };
 }
@@ -55,6 +59,7 @@ export function bodyOf(draft: HoursDraft) {
         .map((d) => readDate(d, dateAt(Date.now())) ?? d.trim()),
     },
     people: Math.round(Number(draft.people)),
+    ...(draft.lateDayWorthH && { lateDayWorthH: Number(draft.lateDayWorthH) }),
     ...(draft.address.trim() && { address: draft.address.replace(/, */g, '\n') }),
   };
 }
@@ -63,6 +68,13 @@ export function bodyOf(draft: HoursDraft) {
 export function weekFrom(first: string) {
   const at = DAYS.findIndex(([d]) => d === first);
   return [...DAYS.slice(at), ...DAYS.slice(0, at)];
+}
+
+/** For how much work saved a day is given; one that was set otherwise is among them. */
+function worths(now: string): (readonly [string, string])[] {
+  const usual = ['40', '20', '8', '4'];
+  const all = now === '' || usual.includes(now) ? usual : [...usual, now];
+  return [['', 'nothing: dates first'], ...all.map((h) => [h, `${h} hours of work`] as const)];
 }
 
 interface Props {
@@ -127,6 +139,13 @@ export function HoursFields({ hours, onHours, problemOf }: Props) {
           text={hours.people}
           onText={(people) => set({ people })}
           problem={problemOf('people')}
+        />
+        <Choice
+          label="a line may be a day later if that saves"
+          value={hours.lateDayWorthH}
+          options={worths(hours.lateDayWorthH)}
+          onValue={(lateDayWorthH) => set({ lateDayWorthH })}
+          problem={problemOf('lateDayWorthH')}
         />
         <TextField
           label={`closed on (${date('2027-12-24')}; ${date('2027-12-31')})`}

@@ -3,8 +3,12 @@ package ironshelf.act;
 import ironshelf.http.ProblemException;
 import ironshelf.http.RequestPrint;
 import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.LongSupplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -53,6 +57,14 @@ public class ActService {
     act.about(doing.getAsLong());
     events.publishEvent(new ActDone(kind));
     return act.subjectId();
+  }
+
+  /** The days since a moment on which anything was done. */
+  @Transactional(readOnly = true)
+  public Set<LocalDate> daysSince(Instant since) {
+    Set<LocalDate> days = new TreeSet<>();
+    acts.doneSince(since).forEach(at -> days.add(LocalDate.ofInstant(at, clock.getZone())));
+    return days;
   }
 
   /**

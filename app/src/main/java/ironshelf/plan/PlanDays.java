@@ -6,6 +6,7 @@ import ironshelf.core.plan.CastPlan.PlannedRest;
 import ironshelf.core.plan.CastPlan.Visit;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -18,6 +19,9 @@ final class PlanDays {
 
   /** Works of one kind with less than this between them are one stretch. */
   private static final long APART_MIN = 60;
+
+  /** What a helper does; no step of any route. */
+  private static final String FILL_BESIDE = "fill beside";
 
   /** One work, and of what. */
   private record Work(
@@ -69,7 +73,9 @@ final class PlanDays {
       }
     }
     for (PlanBatch batch : content.plan().mixes()) {
-      works.add(mix(batch, named));
+      Work mix = mix(batch, named);
+      works.add(mix);
+      works.addAll(helping(batch, mix, content));
     }
     for (PlannedRest rest : content.plan().begun()) {
       PlanContent.BegunPieces what = content.begun().get(rest.name());
@@ -110,6 +116,35 @@ final class PlanDays {
         batch.casts(),
         first.mixKey(),
         batch.litres());
+  }
+
+  /** Who fills beside, from the first filling to the end of the last. */
+  private static List<Work> helping(PlanBatch batch, Work mix, PlanContent content) {
+    if (batch.helpers() == null) {
+      return List.of();
+    }
+    List<Visit> fills =
+        batch.casts().stream().map(no -> content.plan().casts().get(no).works().get(0)).toList();
+    LocalDateTime from = fills.get(0).at();
+    LocalDateTime until =
+        fills.stream()
+            .map(f -> f.at().plusMinutes(f.minutes()))
+            .max(LocalDateTime::compareTo)
+            .orElse(from);
+    long minutes = ChronoUnit.MINUTES.between(from, until);
+    return batch.helpers().stream()
+        .map(
+            helper ->
+                new Work(
+                    new Visit(FILL_BESIDE, from, minutes, helper),
+                    mix.product(),
+                    mix.colourway(),
+                    mix.swatch(),
+                    mix.pieces(),
+                    List.of(),
+                    mix.mixKey(),
+                    null))
+        .toList();
   }
 
   private static List<PlanView.VisitView> visits(List<Work> day, Map<Integer, List<String>> lacks) {

@@ -37,6 +37,7 @@ public class PlanKeeper {
           "copies",
           "lots",
           "moulds",
+          "movements",
           "order_lines",
           "orders",
           "piece_steps",

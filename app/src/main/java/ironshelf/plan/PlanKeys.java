@@ -41,6 +41,11 @@ final class PlanKeys {
     return line + "/" + no;
   }
 
+  /** Whether that is what a line wants, not a part or an earlier pour of it. */
+  static boolean isLine(String order) {
+    return order.startsWith("line-") && end(order) == order.length();
+  }
+
   static boolean isPart(String order) {
     return order.indexOf('/') >= 0;
   }

@@ -9,6 +9,8 @@ import ironshelf.core.plan.promise.Simulation;
 import ironshelf.core.plan.promise.Simulation.OrderChance;
 import ironshelf.core.plan.promise.Simulation.SimulateRequest;
 import ironshelf.core.plan.schedule.ScheduleBuilder;
+import ironshelf.plan.ShopSpread.SpreadBasis;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,12 +26,16 @@ public class PlanPromises {
   /** Enough that a date stands to a few of a hundred, and few enough to be waited for. */
   private static final int WEEKS = 100;
 
+  private static final double SURE = 0.9;
+
   private final PlanService plans;
   private final PlanFacts facts;
+  private final ShopSpread spread;
 
-  PlanPromises(PlanService plans, PlanFacts facts) {
+  PlanPromises(PlanService plans, PlanFacts facts, ShopSpread spread) {
     this.plans = plans;
     this.facts = facts;
+    this.spread = spread;
   }
 
   /** So many of a product in a colourway. */
@@ -82,19 +88,76 @@ public class PlanPromises {
     return new Given(lines, request);
   }
 
-  /** How often its dates are kept, in weeks that go as weeks go. */
+  /** How often its dates are kept, and what that stands on. */
+  public record Chance(OrderChance chance, SpreadBasis from) {}
+
+  /** How often the dates of one line are kept, in weeks that go as weeks go here. */
   @Transactional(readOnly = true)
-  public OrderChance chance(Asked asked) {
+  public Chance chance(Asked asked) {
     Given given = promise(List.of(asked), 0);
-    String name = PlanKeys.line(-1);
+    SpreadBasis from = spread.now();
+    return new Chance(chances(given, from).get(0), from);
+  }
+
+  /** The date that is kept in nine of ten weeks for each line, the latest of them for all. */
+  @Transactional(readOnly = true)
+  public LocalDate nineOfTen(Given given) {
+    return chances(given, spread.now()).stream()
+        .map(OrderChance::nineOfTen)
+        .max(LocalDate::compareTo)
+        .orElseThrow();
+  }
+
+  /** Of each line that was asked for, in their order. */
+  private static List<OrderChance> chances(Given given, SpreadBasis from) {
+    Promise last = given.lines().get(given.lines().size() - 1);
     Simulation simulated =
         Simulation.of(
-            new SimulateRequest(given.request(), WEEKS, null, null, null),
-            given.lines().get(0).plan().casts());
-    return simulated.orders().stream()
-        .filter(o -> o.order().equals(name))
-        .findFirst()
-        .orElseThrow();
+            new SimulateRequest(given.request(), WEEKS, from.spread(), null, null),
+            last.plan().casts());
+    List<OrderChance> own = new ArrayList<>();
+    for (int i = 0; i < given.lines().size(); i++) {
+      String name = PlanKeys.line(-i - 1);
+      simulated.orders().stream().filter(o -> o.order().equals(name)).forEach(own::add);
+    }
+    return own;
+  }
+
+  /**
+   * A line of the book.
+   *
+   * @param onTime share of weeks in which it is ready on its due day
+   */
+  public record LineChance(long lineId, double onTime, LocalDate fiveOfTen, LocalDate nineOfTen) {}
+
+  /**
+   * All lines that are still to be poured.
+   *
+   * @param sure how many of them are on time in nine of ten weeks
+   */
+  public record BookChance(int sure, List<LineChance> lines, SpreadBasis from) {}
+
+  /** How sure the whole book is. */
+  @Transactional(readOnly = true)
+  public BookChance book() {
+    SpreadBasis from = spread.now();
+    PlanRequest request = facts.basis(plans.pins()).request();
+    if (request.demands().isEmpty()) {
+      return new BookChance(0, List.of(), from);
+    }
+    Simulation simulated =
+        Simulation.of(
+            new SimulateRequest(request, WEEKS, from.spread(), null, null), plans.casts());
+    List<LineChance> lines =
+        simulated.orders().stream()
+            .filter(o -> PlanKeys.isLine(o.order()))
+            .map(
+                o ->
+                    new LineChance(
+                        PlanKeys.lineId(o.order()), o.onTime(), o.fiveOfTen(), o.nineOfTen()))
+            .toList();
+    int sure = (int) lines.stream().filter(l -> l.onTime() >= SURE).count();
+    return new BookChance(sure, lines, from);
   }
 
   /** The product of a part that binds a promise; none where it has begun. */

@@ -1,6 +1,7 @@
 package ironshelf.plan;
 
 import ironshelf.core.plan.CastPlan;
+import ironshelf.core.plan.Objective;
 import ironshelf.core.plan.search.PlanSearch;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
@@ -13,6 +14,8 @@ import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -22,6 +25,10 @@ class PlanRuns {
 
   private static final Logger LOG = LoggerFactory.getLogger(PlanRuns.class);
   private static final long ENDS_WITHIN_S = 10;
+
+  /** So often what is best so far is kept, with the time that is left. */
+  private static final Duration SLICE = Duration.ofSeconds(2);
+
   private static final long LISTENED_MS = Duration.ofMinutes(5).toMillis();
 
   /**
@@ -51,6 +58,10 @@ class PlanRuns {
   private volatile Progress progress = new Progress(false, 0, 0, 0, null, null);
   private volatile @Nullable PlanSearch search;
   private volatile long startedNs;
+  private volatile boolean stopped;
+
+  /** Whether the shop closes: the search is to go on when it opens again. */
+  private volatile boolean ending;
 
   PlanRuns(PlanService plans) {
     this.plans = plans;
@@ -60,8 +71,19 @@ class PlanRuns {
   synchronized Progress start(Duration atMost) {
     stop();
     plans.make();
+    return look(atMost);
+  }
+
+  /** Goes on with a search that a restart cut off. */
+  @EventListener(ApplicationReadyEvent.class)
+  synchronized void resume() {
+    plans.searchLeft().filter(left -> left.compareTo(SLICE) > 0).ifPresent(this::look);
+  }
+
+  private Progress look(Duration atMost) {
     PlanSearch started = plans.search();
     search = started;
+    stopped = false;
     startedNs = System.nanoTime();
     tell(started, new Progress(true, 0, atMost.toSeconds(), 0, null, null));
     worker.execute(() -> run(started, atMost));
@@ -70,22 +92,19 @@ class PlanRuns {
 
   private void run(PlanSearch started, Duration atMost) {
     try {
-      CastPlan found =
-          started.search(
-              atMost,
-              better ->
-                  tell(
-                      started,
-                      new Progress(
-                          true,
-                          seconds(),
-                          atMost.toSeconds(),
-                          progress.better() + 1,
-                          better.lateDays(),
-                          better.darkToLight())));
+      Duration left = atMost;
       // A newer one began from the plan as it is kept: what this one found is of before.
-      if (search == started) {
-        plans.finish(found);
+      while (!left.isZero() && !left.isNegative() && !stopped && search == started) {
+        plans.keepSearchLeft(left);
+        Duration slice = left.compareTo(SLICE) < 0 ? left : SLICE;
+        CastPlan found = started.search(slice, better -> better(started, better, atMost));
+        if (search == started) {
+          plans.finish(found);
+        }
+        left = left.minus(slice);
+      }
+      if (search == started && !ending) {
+        plans.keepSearchLeft(Duration.ZERO);
       }
     } catch (RuntimeException e) {
       LOG.error("A search for a better plan failed; the plan stays as it was", e);
@@ -103,6 +122,18 @@ class PlanRuns {
     }
   }
 
+  private void better(PlanSearch of, Objective better, Duration atMost) {
+    tell(
+        of,
+        new Progress(
+            true,
+            seconds(),
+            atMost.toSeconds(),
+            progress.better() + 1,
+            better.lateDays(),
+            better.darkToLight()));
+  }
+
   private double seconds() {
     return (System.nanoTime() - startedNs) / 1e9;
   }
@@ -110,6 +141,7 @@ class PlanRuns {
   /** Ends a search; what it found so far is kept. */
   void stop() {
     PlanSearch running = search;
+    stopped = true;
     if (running != null) {
       running.stop();
     }
@@ -148,6 +180,7 @@ class PlanRuns {
 
   @PreDestroy
   void end() throws InterruptedException {
+    ending = true;
     stop();
     worker.shutdown();
     // To interrupt what is being kept would close the database under it.

@@ -27,12 +27,19 @@ public class PlanService {
   private static final Duration PUT_OFF = Duration.ofMinutes(30);
 
   private final PlanRepository plans;
+  private final PlanSearchRepository searches;
   private final PlanFacts facts;
   private final PlanMaker maker;
   private final Clock clock;
 
-  PlanService(PlanRepository plans, PlanFacts facts, PlanMaker maker, Clock clock) {
+  PlanService(
+      PlanRepository plans,
+      PlanSearchRepository searches,
+      PlanFacts facts,
+      PlanMaker maker,
+      Clock clock) {
     this.plans = plans;
+    this.searches = searches;
     this.facts = facts;
     this.maker = maker;
     this.clock = clock;
@@ -197,6 +204,24 @@ public class PlanService {
     if (again.outcome().compareTo(plan.content().plan().outcome()) < 0) {
       plan.replace(clock.instant(), maker.content(basis, again));
       plans.saveAndFlush(plan);
+    }
+  }
+
+  /** For how long a search is still to look; nothing where none runs. */
+  @Transactional(readOnly = true)
+  Optional<Duration> searchLeft() {
+    return searches
+        .findById(PlanSearchEntity.ONLY_ID)
+        .map(s -> Duration.ofMillis(Math.round(s.secondsLeft() * 1_000)));
+  }
+
+  /** Notes that; nought when it has ended. */
+  @Transactional
+  void keepSearchLeft(Duration left) {
+    if (left.isZero()) {
+      searches.deleteAll();
+    } else {
+      searches.save(new PlanSearchEntity(left.toMillis() / 1_000.0));
     }
   }
 

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import ironshelf.App;
 import ironshelf.App.Answer;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -173,61 +172,6 @@ class PlanTest {
     }
     assertThat(app.tryGet("/api/plan/days/1999-01-01").status()).isEqualTo(404);
     assertThat(app.tryGet("/api/plan/days/soon").status()).isEqualTo(400);
-  }
-
-  /** What is there more is never worse, costs what copies cost, and changes nothing. */
-  @Test
-  void whatIfIsOnlyTried() {
-    JsonNode plan = app.get("/api/plan");
-    long mould = plan.path("moulds").get(0).path("mouldId").asLong();
-    Answer tried =
-        app.act(
-            "/api/plan/what-if",
-            Map.of(
-                "copies",
-                List.of(Map.of("mouldId", mould, "more", 2)),
-                "people",
-                1,
-                "minutes",
-                60,
-                "alsoOn",
-                "SAT"));
-    assertThat(tried.status()).as(tried.body().toString()).isEqualTo(200);
-    assertThat(tried.body().path("after").path("lateDays").asInt())
-        .isLessThanOrEqualTo(tried.body().path("before").path("lateDays").asInt());
-    assertThat(tried.body().path("copiesCost").asDouble()).isPositive();
-    assertThat(app.get("/api/plan").path("casts")).isEqualTo(plan.path("casts"));
-    Answer same = app.act("/api/plan/what-if", Map.of());
-    assertThat(same.body().path("after").path("lateDays"))
-        .isEqualTo(same.body().path("before").path("lateDays"));
-    assertThat(app.act("/api/plan/what-if", Map.of("people", -1)).status()).isEqualTo(400);
-    assertThat(
-            app.act(
-                    "/api/plan/what-if",
-                    Map.of("copies", List.of(Map.of("mouldId", 98_765, "more", 1))))
-                .status())
-        .isEqualTo(404);
-  }
-
-  /** The chance of a promise: later for nine of ten than for five, and the weeks add up. */
-  @Test
-  void aPromiseHasItsChance() {
-    JsonNode cast = app.get("/api/plan").path("casts").get(0);
-    Answer chance =
-        app.act(
-            "/api/promises/chance",
-            Map.of(
-                "productId", cast.path("productId").asLong(),
-                "colourwayId", cast.path("colourwayId").asLong(),
-                "quantity", 4));
-    assertThat(chance.status()).as(chance.body().toString()).isEqualTo(200);
-    assertThat(LocalDate.parse(chance.body().path("nineOfTen").asString()))
-        .isAfterOrEqualTo(LocalDate.parse(chance.body().path("fiveOfTen").asString()));
-    int weeks = 0;
-    for (JsonNode on : chance.body().path("ready")) {
-      weeks += on.path("weeks").asInt();
-    }
-    assertThat(weeks).isEqualTo(100);
   }
 
   private static void addIf(boolean so, List<JsonNode> list, JsonNode node) {

@@ -1,10 +1,10 @@
 package ironshelf.plan.promise;
 
-import ironshelf.core.plan.promise.Simulation;
 import ironshelf.core.quantity.Findings;
 import ironshelf.http.IfMatch;
 import ironshelf.order.OrderView;
 import ironshelf.plan.PlanKeeper;
+import ironshelf.plan.PlanPromises;
 import ironshelf.plan.PlanPromises.Asked;
 import java.util.List;
 import java.util.Objects;
@@ -67,13 +67,20 @@ class PromiseController {
 
   /** How often which date is kept, in a hundred simulated weeks. */
   @PostMapping("/api/promises/chance")
-  Simulation.OrderChance chance(@RequestBody PromiseLine line) {
+  PlanPromises.Chance chance(@RequestBody PromiseLine line) {
     keeper.isRenewed();
     return promises.chance(
         new Asked(
             Objects.requireNonNull(line.productId()),
             Objects.requireNonNull(line.colourwayId()),
             line.quantity()));
+  }
+
+  /** How often which line of the plan is on time. */
+  @GetMapping("/api/plan/chances")
+  PlanPromises.BookChance book() {
+    keeper.isRenewed();
+    return promises.book();
   }
 
   @GetMapping("/api/orders/{id}/promise")

@@ -2,7 +2,6 @@ package ironshelf.plan.promise;
 
 import ironshelf.copy.CopyCondition;
 import ironshelf.core.plan.promise.Promise;
-import ironshelf.core.plan.promise.Simulation;
 import ironshelf.http.Catalogue;
 import ironshelf.http.ProblemException;
 import ironshelf.mould.MouldService;
@@ -77,9 +76,15 @@ public class PromiseService {
 
   /** How often the dates of one line are kept. */
   @Transactional(readOnly = true)
-  public Simulation.OrderChance chance(Asked asked) {
+  public PlanPromises.Chance chance(Asked asked) {
     check(List.of(asked));
     return promises.chance(asked);
+  }
+
+  /** How sure the lines of the plan are. */
+  @Transactional(readOnly = true)
+  public PlanPromises.BookChance book() {
+    return promises.book();
   }
 
   private PromiseView view(List<Asked> asked, Given given) {
@@ -92,6 +97,7 @@ public class PromiseService {
     int copies = inUse(mould);
     return new PromiseView(
         promise.date(),
+        promises.nineOfTen(given),
         promise.boundBy(),
         bound(promise, mould, copies),
         mould.name(),
@@ -146,13 +152,15 @@ public class PromiseService {
         .toList();
   }
 
-  /** Takes a quote on: due on the day that it is promised for, with the plan that keeps it. */
+  /**
+   * Takes a quote on for the day that is kept in nine of ten weeks, with the plan that keeps it.
+   */
   public OrderView accept(long orderId, long seenVersion) {
     OrderView quote = orders.order(orderId);
     List<Asked> asked = asked(quote);
     PromiseView view = promise(asked);
     Given given = promises.promise(asked, 0);
-    LocalDate date = view.date();
+    LocalDate date = view.nineOfTen();
     OrderView accepted = orders.accept(orderId, seenVersion, date);
     promises.keep(given, accepted.lines().stream().map(OrderLineView::id).toList());
     return accepted;

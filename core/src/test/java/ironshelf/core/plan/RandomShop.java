@@ -132,6 +132,8 @@ public final class RandomShop {
               random.nextInt(9),
               random.nextBoolean() ? null : Double.valueOf(5 + random.nextInt(15))));
     }
+    List<PlanStation> stations = new ArrayList<>(plain.stations());
+    stations.add(new PlanStation("tent", 3 + random.nextInt(4)));
     List<PlanProduct> products = new ArrayList<>();
     for (PlanProduct p : plain.products()) {
       int colour = random.nextInt(3);
@@ -142,7 +144,9 @@ public final class RandomShop {
               "c" + colour,
               colour,
               p.binder(),
-              random.nextBoolean() ? p.route() : inWindow(p.route(), random.nextInt(6)),
+              inTent(
+                  random.nextInt(4) == 0,
+                  random.nextBoolean() ? p.route() : inWindow(p.route(), random.nextInt(6))),
               random.nextInt(6) == 0 ? null : "r" + random.nextInt(2),
               0.2 + random.nextInt(60) / 10.0,
               random.nextInt(5) == 0 ? START.plusDays(1 + random.nextInt(6)) : null,
@@ -170,7 +174,7 @@ public final class RandomShop {
         plain.calendar(),
         plain.people() + random.nextInt(2),
         plain.moulds(),
-        plain.stations(),
+        stations,
         products,
         demands,
         0,
@@ -179,6 +183,15 @@ public final class RandomShop {
         mixers,
         recipes,
         0);
+  }
+
+  /** The same, setting in the tent: the first wait after the filling. */
+  private static List<PlanStep> inTent(boolean warm, List<PlanStep> route) {
+    List<PlanStep> steps = new ArrayList<>(route);
+    if (warm) {
+      steps.set(1, steps.get(1).waiting(steps.get(1).waitH(), "tent"));
+    }
+    return steps;
   }
 
   /** The same, wanted out of its mould so soon after it may be, at the cost of 15 minutes. */

@@ -1,7 +1,6 @@
 package ironshelf.core.plan.promise;
 
 import ironshelf.core.plan.CastPlan.PlannedCast;
-import ironshelf.core.plan.OpenHours;
 import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.PlanRequest.Demand;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
@@ -23,8 +22,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * How often dates are kept: a plan's jobs laid again in many weeks that go as weeks go, with set
- * times that vary, pieces that are scrapped and days on which nobody is in. The weeks are the same
- * for the same request (common random numbers), so that two requests differ by what was changed in
+ * times that vary, pieces that are scrapped and people who are not in. The weeks are the same for
+ * the same request (common random numbers), so that two requests differ by what was changed in
  * them. Not promised: what the spreads given do not say.
  *
  * @param weeks that were simulated
@@ -41,7 +40,7 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
    * @param setPercent standard deviation of the logarithm of a product's set time in a week, as
    *     percent, 0 to 100 (12)
    * @param scrapPercent of pieces that are made again, 0 to 50 (4)
-   * @param absentPercent of days on which nobody is in, 0 to 50 (2)
+   * @param absentPercent of days on which a person is not in, each person apart, 0 to 50 (2)
    */
   public record Spread(
       @WhenMissing("12") double setPercent,
@@ -202,10 +201,12 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
     List<Demand> demands =
         plan.demands().stream().map(d -> withScrap(d, spread.scrapPercent(), scraps)).toList();
     SplittableRandom absences = new SplittableRandom(seed + 2);
+    Absences away = Absences.drawn(plan, spread.absentPercent(), absences);
     return plan.change()
         .products(products)
         .demands(demands)
-        .calendar(absent(plan, spread.absentPercent(), absences))
+        .calendar(plan.calendar().closedOn(away.closed()))
+        .begun(away.begun())
         .secondsToSearch(0)
         .pinned(null)
         .request();
@@ -228,19 +229,5 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
       sound += random.nextDouble() * 100 >= percent ? 1 : 0;
     }
     return demand.ofQuantity(Math.min(made, 100_000));
-  }
-
-  private static OpenHours absent(PlanRequest plan, double percent, SplittableRandom random) {
-    LocalDate last =
-        plan.demands().stream().map(Demand::due).max(LocalDate::compareTo).orElse(LocalDate.MIN);
-    List<LocalDate> closed = new ArrayList<>(plan.calendar().closed());
-    for (LocalDate day = plan.start().toLocalDate();
-        day.isBefore(last.plusDays(60)) && closed.size() < 2_000;
-        day = day.plusDays(1)) {
-      if (random.nextDouble() * 100 < percent) {
-        closed.add(day);
-      }
-    }
-    return plan.calendar().closedOn(closed);
   }
 }

@@ -52,6 +52,7 @@ public final class Instance {
   public final List<Pin> pins = new ArrayList<>();
   public final Feeding feeding;
   public final List<Family> families = new ArrayList<>();
+  private final List<List<Activity.Stay>> setsIn = new ArrayList<>();
   private final List<Integer> familyOfProduct = new ArrayList<>();
   private final List<List<Integer>> byMould = new ArrayList<>();
   private final Map<Integer, Integer> takers = new HashMap<>();
@@ -74,6 +75,10 @@ public final class Instance {
       familyOfProduct.add(family);
       List<Activity> own = Activity.of(product.route(), stationNos);
       activities.add(family == NONE ? own : Activity.inBatch(own));
+      setsIn.add(
+          own.size() < 2
+              ? List.of()
+              : own.get(1).stays().stream().filter(s -> s.station() != Activity.NOWHERE).toList());
     }
     for (Demand demand : request.demands()) {
       int product = productNos.get(demand.product());
@@ -203,6 +208,11 @@ public final class Instance {
   /** Minutes to fill one cast. */
   public int fillMin(int demand) {
     return activitiesOf(lines.get(demand)).get(0).workMin();
+  }
+
+  /** The stays in stations that come right after a demand's filling. */
+  public List<Activity.Stay> setsIn(int demand) {
+    return setsIn.get(lines.get(demand).product());
   }
 
   public List<Activity> activitiesOf(Line line) {

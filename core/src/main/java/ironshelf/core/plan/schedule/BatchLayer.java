@@ -50,7 +50,8 @@ final class BatchLayer {
       minutes.add(instance.fillMin(demand));
       boolean full =
           copies[mould] == instance.moulds.get(mould).copies()
-              || !family.isOneMix(litres + instance.litresOf(demand), minutes);
+              || !family.isOneMix(litres + instance.litresOf(demand), minutes)
+              || !haveRoom(mix, demand);
       if (!mix.isEmpty() && full) {
         layMix(familyNo, family, mix);
         mix = new ArrayList<>();
@@ -63,6 +64,25 @@ final class BatchLayer {
       litres += instance.litresOf(demand);
     }
     layMix(familyNo, family, mix);
+  }
+
+  /**
+   * Whether another cast has room where the casts of a mix go to set. They all go there at once, so
+   * that what has no room then has none however long it waits.
+   */
+  private boolean haveRoom(List<Integer> mix, int more) {
+    for (Activity.Stay stay : instance.setsIn(more)) {
+      int pieces = instance.lines.get(more).cavities();
+      for (int demand : mix) {
+        boolean there =
+            instance.setsIn(demand).stream().anyMatch(s -> s.station() == stay.station());
+        pieces += there ? instance.lines.get(demand).cavities() : 0;
+      }
+      if (pieces > instance.request.stations().get(stay.station()).capacity()) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** A cast that is too large for one mix, or takes too long, is filled by one person. */

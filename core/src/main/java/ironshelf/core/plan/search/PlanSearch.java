@@ -44,6 +44,9 @@ public final class PlanSearch {
   private final Start start;
   private volatile boolean stopped;
 
+  /** What it goes on from when it is asked to look again. */
+  private List<Job> best;
+
   /**
    * A search.
    *
@@ -52,6 +55,7 @@ public final class PlanSearch {
   public PlanSearch(PlanRequest request, List<PlannedCast> before) {
     builder = new ScheduleBuilder(request);
     start = Start.of(builder, before);
+    best = start.jobs();
   }
 
   /** The best of the lists that it starts from; at once. */
@@ -59,7 +63,10 @@ public final class PlanSearch {
     return builder.plan(start.jobs());
   }
 
-  /** Looks for so long at most, and tells of each better plan. */
+  /**
+   * Looks for so long at most, and tells of each better plan. Asked again it goes on from the best
+   * that it has found.
+   */
   public CastPlan search(Duration atMost, Consumer<Objective> better) {
     long end = System.nanoTime() + atMost.toNanos();
     return search(() -> System.nanoTime() < end, better);
@@ -76,13 +83,12 @@ public final class PlanSearch {
     stopped = true;
   }
 
-  private CastPlan search(BooleanSupplier goesOn, Consumer<Objective> better) {
+  private synchronized CastPlan search(BooleanSupplier goesOn, Consumer<Objective> better) {
     if (start.jobs().size() < 2) {
       return first();
     }
     Random random = new Random(SEED);
     Neighbourhood neighbourhood = new Neighbourhood(builder.instance(), random);
-    List<Job> best = start.jobs();
     ScheduleBuilder.Look bestLook = builder.look(best);
     List<Job> now = best;
     ScheduleBuilder.Look look = bestLook;

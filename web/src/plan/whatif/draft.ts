@@ -1,0 +1,63 @@
+import { numberIn } from '../../kit/format';
+import { bareEntry } from '../../kit/style/entry';
+import { valueIn } from '../../kit/style/read';
+import type { More } from './Copies';
+import type { WhatIfRequest } from './useWhatIf';
+
+/** As warm as a small heater keeps a tent (common practice). */
+const TENT_C = 32;
+
+/** What would be different, as it is being written. */
+export interface Draft {
+  more: More;
+  people: string;
+  minutes: string;
+  saturday: string;
+  tent: string;
+  celsius: string;
+  pieces: string;
+  expected: string;
+}
+
+export function nothing(): Draft {
+  return {
+    more: {},
+    people: '0',
+    minutes: '0',
+    saturday: '',
+    tent: '',
+    celsius: bareEntry(TENT_C, 'temperature'),
+    pieces: '12',
+    expected: '',
+  };
+}
+
+/** As it is sent; what cannot be read is sent as no number, so that the server names it. */
+export function requestOf(draft: Draft): WhatIfRequest {
+  return {
+    copies: Object.entries(draft.more)
+      .filter(([, more]) => more > 0)
+      .map(([mouldId, more]) => ({ mouldId: Number(mouldId), more })),
+    people: Number(draft.people),
+    minutes: Number(draft.minutes),
+    ...(draft.saturday && { alsoOn: 'SAT' as const }),
+    ...(draft.tent && {
+      tent: {
+        celsius: valueIn(draft.celsius, 'temperature') ?? Number.NaN,
+        pieces: Math.round(numberIn(draft.pieces)),
+      },
+    }),
+    expected: draft.expected !== '',
+  };
+}
+
+/** Whether nothing of the shop would be different. */
+export function isNothing(request: WhatIfRequest): boolean {
+  return (
+    request.copies?.length === 0 &&
+    request.people === 0 &&
+    request.minutes === 0 &&
+    !request.alsoOn &&
+    !request.tent
+  );
+}
