@@ -48,7 +48,10 @@ const plan = {
     },
   ],
   moulds: [],
-  changes: [{ ...line, was: '2027-03-18', is: '2027-03-20' }],
+  changes: [
+    { ...line, promised: true, was: '2027-03-18', is: '2027-03-20', why: 'Not enough people.' },
+  ],
+  because: ['Ripple bowl: copies in use now 6, before 7.'],
 };
 const RUN = 'POST /api/plan/run';
 const progress = (running: boolean): Progress => ({
@@ -84,7 +87,9 @@ describe('the plan', () => {
     show(<PlanPage />);
     expect(await screen.findByText('1 line late, 6 days in all')).toBeVisible();
     expect(screen.getByText(/no plan goes below 4 · 1 line without a mould/)).toBeVisible();
-    expect(screen.getByText(/^207, .* Thu 18 Mar → Sat 20 Mar$/)).toBeInTheDocument();
+    expect(
+      screen.getByText(/^207, .*, promised: Thu 18 Mar → Sat 20 Mar\. Not enough people\.$/),
+    ).toBeInTheDocument();
     const day = screen.getByRole('region', { name: 'Tue 2 Mar' });
     expect(day).toHaveTextContent('1 h 09 of work');
     expect(day).toHaveTextContent('1 Ripple bowl');

@@ -142,15 +142,24 @@ function Changes({ plan }: { plan: Plan }) {
   if (plan.changes.length === 0) {
     return null;
   }
+  const promised = plan.changes.filter((c) => c.promised).length;
   return (
     <Box as="details" mb={4} borderLeft="4px solid" borderColor="ochre" pl={3}>
       <Box as="summary" cursor="pointer">
         {plural(plan.changes.length, 'line is', 'lines are')} another day than yesterday’s plan had
+        {promised > 0 ? `, ${promised} of them promised` : ''}
       </Box>
+      {plan.because.map((why) => (
+        <Text key={why} fontWeight={600}>
+          {why}
+        </Text>
+      ))}
       {plan.changes.map((c) => (
-        <Text key={c.lineId} textStyle="small">
-          {c.order}, {c.customer}, {c.product}: {c.was ? day(c.was) : 'not planned'} →{' '}
+        <Text key={c.lineId} textStyle="small" fontWeight={c.promised ? 600 : 400}>
+          {c.order}, {c.customer}, {c.product}
+          {c.promised ? ', promised' : ''}: {c.was ? day(c.was) : 'not planned'} →{' '}
           {c.is ? day(c.is) : 'no longer planned'}
+          {c.why ? `. ${c.why}` : ''}
         </Text>
       ))}
     </Box>

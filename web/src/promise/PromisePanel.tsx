@@ -29,9 +29,18 @@ export function PromisePanel({
       <Text mt={2} maxW="620px">
         The plan has it ready on {day(promise.date)}. {promise.bound} Nobody else gets later for it.
       </Text>
-      {promise.curve.length > 1 && <Curve promise={promise} />}
+      {promise.curve.length > 1 &&
+        (isSoonerWithMore(promise) ? (
+          <Curve promise={promise} />
+        ) : (
+          <Text>More copies of the {promise.mould} mould would not have it ready sooner.</Text>
+        ))}
     </Box>
   );
+}
+
+function isSoonerWithMore({ curve }: PromiseView): boolean {
+  return curve.some((c) => c.date < (curve[0]?.date ?? ''));
 }
 
 /** The date against copies, as so many days sooner; the price of a copy beside it. */

@@ -28,7 +28,7 @@ export interface HoursDraft {
   closes: string;
   closed: string;
   people: string;
-  /** Hours of work saved for which a line may be a day later; none: for no work. */
+  /** Hours of work saved for which a line may be a day later. */
   lateDayWorthH: string;
   address: string;
 }
@@ -40,7 +40,7 @@ export function draftOf({ hours, people, lateDayWorthH, address }: Workshop): Ho
     closes: hours.closes.slice(0, 5),
     closed: hours.closed.map(date).join('; '),
     people: String(people),
-    lateDayWorthH: lateDayWorthH === undefined ? '' : String(lateDayWorthH),
+    lateDayWorthH: String(lateDayWorthH),
     address: (address ?? '').replace(/\n/g, ', '),
   };
 }
@@ -59,7 +59,7 @@ export function bodyOf(draft: HoursDraft) {
         .map((d) => readDate(d, dateAt(Date.now())) ?? d.trim()),
     },
     people: Math.round(Number(draft.people)),
-    ...(draft.lateDayWorthH && { lateDayWorthH: Number(draft.lateDayWorthH) }),
+    lateDayWorthH: Number(draft.lateDayWorthH),
     ...(draft.address.trim() && { address: draft.address.replace(/, */g, '\n') }),
   };
 }
@@ -70,11 +70,14 @@ export function weekFrom(first: string) {
   return [...DAYS.slice(at), ...DAYS.slice(0, at)];
 }
 
+/** So much work is never saved by a day. */
+const NEVER = '200';
+
 /** For how much work saved a day is given; one that was set otherwise is among them. */
 function worths(now: string): (readonly [string, string])[] {
-  const usual = ['40', '20', '8', '4'];
-  const all = now === '' || usual.includes(now) ? usual : [...usual, now];
-  return [['', 'nothing: dates first'], ...all.map((h) => [h, `${h} hours of work`] as const)];
+  const usual = ['2', '4', '8', '20'];
+  const all = usual.includes(now) || now === NEVER ? usual : [...usual, now];
+  return [[NEVER, 'never: dates first'], ...all.map((h) => [h, `${h} hours of work`] as const)];
 }
 
 interface Props {

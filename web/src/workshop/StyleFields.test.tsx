@@ -79,7 +79,7 @@ describe('the week as it is worked', () => {
       opens: '07:00',
       closes: '15:30',
       closed: '',
-      lateDayWorthH: '',
+      lateDayWorthH: '4',
       people: '2',
       address: '',
     };

@@ -26,11 +26,13 @@ import { WeekStrip } from './WeekStrip';
 export function WorkshopPage() {
   useTitle('Workshop');
   const { data, error, refetch } = useWorkshop();
+  // Outside the form: what is kept is a newer version, and the form begins anew with it.
+  const change = useChangeWorkshop();
   return (
     <Box px={{ base: 4, md: 9 }} pt={7} maxW="1120px">
       {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the workshop" />}
-      {data && <Form key={data.version} workshop={data} />}
+      {data && <Form key={data.version} workshop={data} change={change} />}
       {data && <StationsForm />}
       {data && (
         <Flex gap={6} mt={8} alignItems="center" wrap="wrap">
@@ -43,7 +45,12 @@ export function WorkshopPage() {
   );
 }
 
-function Form({ workshop }: { workshop: Workshop }) {
+interface FormProps {
+  workshop: Workshop;
+  change: ReturnType<typeof useChangeWorkshop>;
+}
+
+function Form({ workshop, change }: FormProps) {
   const [name, setName] = useState(workshop.name);
   const [cup, setCup] = useState(workshop.cup);
   const [mixer, setMixer] = useState(() => entry(workshop.mixerL, 'volume'));
@@ -54,7 +61,6 @@ function Form({ workshop }: { workshop: Workshop }) {
   const [style, setStyle] = useState(() => styleDraftOf(workshop));
   const [hours, setHours] = useState(() => draftOf(workshop));
   const { submit, busy, error, problemOf } = useSubmit();
-  const change = useChangeWorkshop();
   const [mixerL, scoopL] = useQuantities([
     { text: mixer, dimension: 'volume' },
     { text: scoop, dimension: 'volume' },

@@ -50,7 +50,7 @@ interface RowProps {
 
 function Row({ mould, help, count, onCount }: RowProps) {
   return (
-    <Flex py={2} gap={2} alignItems="center" borderBottom="1px solid" borderColor="rule">
+    <Flex py={1} gap={2} alignItems="center" borderBottom="1px solid" borderColor="rule">
       <Box flex={1} minW={0}>
         <Text fontWeight={600} lineHeight="1.2">
           {mould.mould}

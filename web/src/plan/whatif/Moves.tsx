@@ -9,18 +9,19 @@ type Shift = WhatIfView['lines'][number];
 const DAY_MS = 86_400_000;
 const MOST = 14;
 
-/** The lines that would be ready on another day, each drawn from the one to the other. */
+/** When each line is ready, and those that move drawn from the one day to the other. */
 export function Moves({ lines }: { lines: Shift[] }) {
   const dates = lines.flatMap((l) => [l.was, l.is, l.due]).map(dayOf);
   const first = Math.min(...dates) - 1;
   const span = Math.max(1, Math.max(...dates) + 1 - first);
+  const moving = lines.filter((l) => l.was !== l.is).length;
   const at = (date: string) => `${(100 * (dayOf(date) - first)) / span}%`;
   return (
     <Box as="section" aria-label="Lines that move" mt={5}>
       <Text as="h2" textStyle="name">
-        {lines.length === 0
+        {moving === 0
           ? 'No line is ready on another day'
-          : `${plural(lines.length, 'line')} on another day`}
+          : `${plural(moving, 'line')} on another day`}
       </Text>
       {lines.slice(0, MOST).map((l) => (
         <Grid
@@ -39,7 +40,7 @@ export function Moves({ lines }: { lines: Shift[] }) {
             {l.product}
           </Text>
           <Move shift={l} at={at} />
-          <Text fontWeight={600} color={l.is > l.due ? 'oxide' : 'moss'}>
+          <Text fontWeight={l.is === l.was ? 400 : 600} color={l.is > l.due ? 'oxide' : 'moss'}>
             {day(l.is)}, {moved(l)}
           </Text>
         </Grid>
@@ -47,7 +48,7 @@ export function Moves({ lines }: { lines: Shift[] }) {
       {lines.length > 0 && (
         <Text textStyle="small" color="quiet" mt={1}>
           Open: as it is. Full: as it would be. The upright line is the day it is due.
-          {lines.length > MOST ? ` ${lines.length - MOST} more lines move.` : ''}
+          {lines.length > MOST ? ` ${lines.length - MOST} more lines are not drawn.` : ''}
         </Text>
       )}
     </Box>
@@ -57,7 +58,7 @@ export function Moves({ lines }: { lines: Shift[] }) {
 function Move({ shift, at }: { shift: Shift; at: (date: string) => string }) {
   const sooner = shift.is < shift.was;
   const [from, to] = sooner ? [shift.is, shift.was] : [shift.was, shift.is];
-  const colour = sooner ? 'moss' : 'oxide';
+  const colour = shift.is === shift.was ? 'steel' : sooner ? 'moss' : 'oxide';
   return (
     <Flex
       role="img"
@@ -104,6 +105,9 @@ function Dot({ left, colour, full }: { left: string; colour: string; full?: bool
 
 function moved({ was, is }: Shift): string {
   const days = dayOf(was) - dayOf(is);
+  if (days === 0) {
+    return 'as it is';
+  }
   return days > 0 ? `${plural(days, 'day')} sooner` : `${plural(-days, 'day')} later`;
 }
 

@@ -14,7 +14,7 @@ export function Others({
   onDraft: (changed: Partial<Draft>) => void;
 }) {
   return (
-    <Box mt={4}>
+    <Box mb={3}>
       <Grid templateColumns="1fr 1fr" columnGap={3}>
         <Choice
           label="more people"

@@ -11,11 +11,12 @@ export function SideBySide({ trial }: { trial: WhatIfView }) {
     ['late', late(before.lateLines, before.lateDays), late(after.lateLines, after.lateDays)],
     ['mixes', String(before.mixes), String(after.mixes)],
     ['mixing and filling', hours(before.mixMin), hours(after.mixMin)],
+    ['grinding what came out late', hours(before.lateWorkMin), hours(after.lateWorkMin)],
     ['all is ready', ready(before.lastReady), ready(after.lastReady)],
   ];
   return (
     <Box as="section" aria-label="Side by side" borderTop="4px solid" borderColor="steel">
-      <Grid templateColumns="150px 1fr 1fr" columnGap={5} rowGap={2} py={3}>
+      <Grid templateColumns="190px 1fr 1fr" columnGap={5} rowGap={2} py={3}>
         <span />
         <Text textStyle="label">as it is</Text>
         <Text textStyle="label">as it would be</Text>
@@ -55,7 +56,7 @@ function worth({ copiesCost, piecesToPay, savedMin, savedWorth }: WhatIfView): s
   }
   if (savedMin > 0) {
     lines.push(
-      `${hours(savedMin)} less to mix and fill in this plan, worth ${money(savedWorth)} at your rate.`,
+      `${hours(savedMin)} less work in this plan, worth ${money(savedWorth)} at your rate.`,
     );
   }
   return lines;
@@ -67,7 +68,7 @@ function late(lines: number, days: number): string {
 
 function hours(minutes: number): string {
   const h = Math.floor(minutes / 60);
-  return h === 0 ? `${minutes} min` : `${h} h ${minutes % 60} min`;
+  return minutes === 0 ? 'none' : h === 0 ? `${minutes} min` : `${h} h ${minutes % 60} min`;
 }
 
 function ready(date: string | undefined): string {

@@ -4,8 +4,22 @@ import { type Asked, Refusal, serve, show } from '../../test-shop';
 import { WhatIfPage } from './WhatIfPage';
 
 const trial = {
-  before: { lateLines: 2, lateDays: 14, mixes: 9, mixMin: 190, lastReady: '2026-12-20' },
-  after: { lateLines: 0, lateDays: 0, mixes: 9, mixMin: 150, lastReady: '2026-12-15' },
+  before: {
+    lateLines: 2,
+    lateDays: 14,
+    mixes: 9,
+    mixMin: 150,
+    lateWorkMin: 40,
+    lastReady: '2026-12-20',
+  },
+  after: {
+    lateLines: 0,
+    lateDays: 0,
+    mixes: 9,
+    mixMin: 150,
+    lateWorkMin: 0,
+    lastReady: '2026-12-15',
+  },
   copiesCost: 58,
   piecesToPay: 3,
   savedMin: 40,
@@ -55,7 +69,7 @@ describe('what if', () => {
     expect(screen.getByText('1 line on another day')).toBeVisible();
     expect(screen.getByText('Fri 11 Dec, 9 days sooner')).toBeVisible();
     expect(screen.getByText(/cost €58.00: what 3 pieces of them sell for/)).toBeVisible();
-    expect(screen.getByText(/40 min less to mix and fill/)).toBeVisible();
+    expect(screen.getByText(/40 min less work in this plan/)).toBeVisible();
     expect(screen.queryByRole('button', { name: 'Make it so' })).toBeNull();
     // What helps most stands first.
     const rows = await screen.findAllByRole('img', { name: /^2 copies/ });

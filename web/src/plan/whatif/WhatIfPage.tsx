@@ -34,13 +34,13 @@ export function WhatIfPage() {
       </Flex>
       <Grid templateColumns={{ base: '1fr', md: '340px 1fr' }} gap={9}>
         <Box as="section" aria-label="What would be different">
+          <Others draft={draft} onDraft={set} />
           <Copies
             moulds={plan?.moulds ?? []}
             helps={helps.data ?? []}
             more={draft.more}
             onMore={(more) => set({ more })}
           />
-          <Others draft={draft} onDraft={set} />
         </Box>
         <Box aria-busy={isFetching}>
           {error && <Failed error={error} retry={() => void refetch()} />}

@@ -207,7 +207,7 @@ class PlanFacts {
             still(pinned, made, inUse, start),
             List.of(new PlanMixer("mixer", shop.mixerL())),
             mixes.mixes(),
-            shop.lateDayWorthH() == null ? 0 : 1 / shop.lateDayWorthH());
+            1 / shop.lateDayWorthH());
     return new PlanBasis(request, inUse, found.lineOf(), found.what(), idle, askedParts);
   }
 

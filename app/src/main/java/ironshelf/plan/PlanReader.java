@@ -41,6 +41,7 @@ public class PlanReader {
 
   private final PlanRepository plans;
   private final PlanWords words;
+  private final PlanChanges changes;
   private final UseOfCasts uses;
   private final OrderService orders;
   private final ProductService products;
@@ -60,15 +61,17 @@ public class PlanReader {
   PlanReader(
       PlanRepository plans,
       PlanWords words,
+      PlanChanges changes,
       UseOfCasts uses,
       OrderService orders,
       ProductService products,
       RecipeService recipes,
       MouldService moulds,
       Clock clock,
-      UntilChanged changes) {
+      UntilChanged kept) {
     this.plans = plans;
     this.words = words;
+    this.changes = changes;
     this.uses = uses;
     this.orders = orders;
     this.products = products;
@@ -76,8 +79,8 @@ public class PlanReader {
     this.moulds = moulds;
     this.clock = clock;
     this.current =
-        changes.keep(() -> plans.findFirstByUndoneAtIsNullOrderByIdDesc().map(this::laid), "plans");
-    this.before = changes.keep(ConcurrentHashMap::new, "plans");
+        kept.keep(() -> plans.findFirstByUndoneAtIsNullOrderByIdDesc().map(this::laid), "plans");
+    this.before = kept.keep(ConcurrentHashMap::new, "plans");
   }
 
   /** A line and its order. */
@@ -113,7 +116,10 @@ public class PlanReader {
             .filter(byLine::containsKey)
             .map(id -> idle(byLine.get(id), mouldsById))
             .toList(),
-        changes(plan, byLine),
+        beforeToday(plan)
+            .map(b -> this.changes.lines(b, content, orders.open(), mouldsById))
+            .orElse(List.of()),
+        beforeToday(plan).map(b -> this.changes.because(b, content, mouldsById)).orElse(List.of()),
         false);
   }
 
@@ -262,30 +268,13 @@ public class PlanReader {
     return new PlanView.CopyRow(copy.id(), copy.code(), holds.get(name), freeAt.get(name));
   }
 
-  /** Lines whose day is another than the last plan before today had. */
-  private List<PlanView.ChangeView> changes(Laid plan, Map<Long, Named> byLine) {
-    Optional<Laid> before = this.before.get().computeIfAbsent(LocalDate.now(clock), this::before);
-    if (before.isEmpty() || before.get().id() == plan.id()) {
-      return List.of();
-    }
-    Map<Long, LocalDate> was = days(before.get().content());
-    Map<Long, LocalDate> is = days(plan.content());
-    List<PlanView.ChangeView> changes = new ArrayList<>();
-    byLine.forEach(
-        (id, named) -> {
-          if (!Objects.equals(was.get(id), is.get(id))) {
-            changes.add(
-                new PlanView.ChangeView(
-                    id,
-                    named.order.id(),
-                    named.order.number(),
-                    named.order.customer(),
-                    named.line.product(),
-                    was.get(id),
-                    is.get(id)));
-          }
-        });
-    return changes;
+  /** The last plan before today, where it is another than this one. */
+  private Optional<PlanContent> beforeToday(Laid plan) {
+    return this.before
+        .get()
+        .computeIfAbsent(LocalDate.now(clock), this::before)
+        .filter(p -> p.id() != plan.id())
+        .map(Laid::content);
   }
 
   private Optional<Laid> before(LocalDate day) {
@@ -298,11 +287,5 @@ public class PlanReader {
   private Laid laid(PlanEntity plan) {
     return new Laid(
         plan.id(), plan.madeAt(), plan.cause(), plans.countByUndoneAtIsNull() > 1, plan.content());
-  }
-
-  private static Map<Long, LocalDate> days(PlanContent content) {
-    Map<Long, LocalDate> days = new HashMap<>();
-    content.lines().forEach(l -> days.put(l.lineId(), l.readyAt().toLocalDate()));
-    return days;
   }
 }

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param rules what each rule takes off it, by its name
  * @param leastLateDays that no plan can go below
  * @param idle lines whose mould has no copy in use, or whose product has no route
+ * @param because what is otherwise in the shop than in yesterday's plan, in words
  * @param renewing whether it is being laid again on facts that it does not stand on yet
  */
 public record PlanView(
@@ -33,6 +34,7 @@ public record PlanView(
     List<MouldRow> moulds,
     List<PlannedLineView> idle,
     List<ChangeView> changes,
+    List<String> because,
     boolean renewing) {
 
   PlanView renewing(boolean is) {
@@ -50,6 +52,7 @@ public record PlanView(
         moulds,
         idle,
         changes,
+        because,
         is);
   }
 
@@ -136,19 +139,26 @@ public record PlanView(
   public record CopyRow(
       long copyId, String copy, @Nullable String holds, @Nullable LocalDateTime heldUntil) {}
 
-  /** A line whose day is another than yesterday's plan had; null where it is not in one of them. */
+  /**
+   * A line whose day is another than yesterday's plan had; null where it is not in one of them.
+   *
+   * @param promised whether a date was given for its order
+   * @param why it is later, in words; null where it is not
+   */
   public record ChangeView(
       long lineId,
       long orderId,
       String order,
       String customer,
       String product,
+      boolean promised,
       @Nullable LocalDate was,
-      @Nullable LocalDate is) {}
+      @Nullable LocalDate is,
+      @Nullable String why) {}
 
   static PlanView none() {
     return new PlanView(
         null, null, null, false, 0, 0, Map.of(), List.of(), List.of(), List.of(), List.of(),
-        List.of(), List.of(), false);
+        List.of(), List.of(), List.of(), false);
   }
 }

@@ -71,8 +71,8 @@ class PlanWords {
     return bound + " " + catalogue.say("plan.why.helps", "", Map.of("what", what));
   }
 
-  private String bound(
-      PlanContent.PlannedLine line, PlanContent content, Map<Long, MouldView> moulds) {
+  /** What binds it. */
+  String bound(PlanContent.PlannedLine line, PlanContent content, Map<Long, MouldView> moulds) {
     return switch (line.boundBy()) {
       case ROUTE ->
           catalogue.say("plan.why.route", "", Map.of("ready", line.readyAt().toLocalDate()));

@@ -47,8 +47,8 @@ class Workshop {
 
   private int people;
 
-  /** Hours of work saved for which a line may be a day later; none: for no work at all. */
-  private @Nullable Double lateDayWorthH;
+  /** Hours of work saved for which a line may be a day later. */
+  private double lateDayWorthH;
 
   private @Nullable String address;
   private double scaleG;
@@ -90,6 +90,7 @@ class Workshop {
     this.mixerL = 12;
     this.scoopL = 1;
     this.wastePercent = 8;
+    this.lateDayWorthH = 4;
     this.ratePerHour = new BigDecimal("20.00");
     this.cup = CupSize.US;
     this.hours = WorkshopChange.USUAL_HOURS;
@@ -123,7 +124,7 @@ class Workshop {
     this.cup = requireNonNull(to.cup());
     this.hours = requireNonNull(to.hours());
     this.people = to.people();
-    this.lateDayWorthH = to.lateDayWorthH();
+    this.lateDayWorthH = to.lateDayWorthH() == null ? lateDayWorthH : to.lateDayWorthH();
     this.address = to.address();
     this.scaleG = to.scaleG();
     this.families = to.families() == null ? families : to.families();

@@ -24,7 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param hours when people are in; null: Monday to Friday, 07:00 to 16:00
  * @param people who work at once, 1 to 50 (1)
  * @param lateDayWorthH hours of work saved for which the plan may have a line a day later, 0.5 to
- *     200; null: for no work
+ *     200; null keeps it
  * @param address for labels; null where it is not kept
  * @param scaleG what the bench scale shows at the finest, over 0 and up to 1 000 (1)
  * @param families of things that are made here, by their names in lower case; null keeps them

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param now what its clock says
  * @param hours when people are in
  * @param people who work at once
- * @param lateDayWorthH hours of work saved for which a line may be a day later; null: for no work
+ * @param lateDayWorthH hours of work saved for which a line may be a day later
  * @param address for labels; null where it is not kept
  * @param scaleG what the bench scale shows at the finest
  * @param families of things that are made here, by their names in lower case; empty: all
@@ -38,7 +38,7 @@ public record WorkshopView(
     CupSize cup,
     OpenHours hours,
     int people,
-    @Nullable Double lateDayWorthH,
+    double lateDayWorthH,
     @Nullable String address,
     double scaleG,
     List<String> families,

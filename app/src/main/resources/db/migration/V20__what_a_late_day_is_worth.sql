@@ -1,2 +1,2 @@
--- For how many hours of work saved a plan may have a line a day later; none: for no work at all.
-alter table workshop add column late_day_worth_h double precision;
+-- For how many hours of work saved a plan may have a line a day later. Before, for none at all.
+alter table workshop add column late_day_worth_h double precision default 4 not null;

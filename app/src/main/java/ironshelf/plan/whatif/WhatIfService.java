@@ -71,7 +71,7 @@ class WhatIfService {
     WhatIf.Tried tried = trials.tried(change(wanted), wanted.withExpected());
     PlanFigures before = figures(tried.before());
     PlanFigures after = figures(tried.after());
-    long savedMin = before.mixMin() - after.mixMin();
+    long savedMin = tried.before().outcome().minutes() - tried.after().outcome().minutes();
     return new WhatIfView(
         before,
         after,
@@ -168,7 +168,8 @@ class WhatIfService {
         (int) plan.orders().stream().filter(o -> o.lateDays() > 0).count(),
         plan.orders().stream().mapToLong(PlannedOrder::lateDays).sum(),
         plan.mixes().size(),
-        plan.outcome().minutes(),
+        plan.outcome().mixMinutes() == null ? 0 : plan.outcome().mixMinutes(),
+        plan.outcome().lateWorkMinutes() == null ? 0 : plan.outcome().lateWorkMinutes(),
         last(plan));
   }
 
@@ -188,7 +189,7 @@ class WhatIfService {
       for (OrderLineView line : order.lines()) {
         LocalDate before = was.get(PlanTrials.line(line.id()));
         LocalDate after = is.get(PlanTrials.line(line.id()));
-        if (before != null && after != null && !before.equals(after)) {
+        if (before != null && after != null) {
           shifts.add(
               new LineShift(
                   line.id(),

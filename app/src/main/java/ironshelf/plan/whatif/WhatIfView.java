@@ -8,10 +8,11 @@ import org.jspecify.annotations.Nullable;
 /**
  * The plan as it is beside the plan as it would be.
  *
- * @param lines that would be ready on another day, the most sooner first
+ * @param lines of the plan, the one that would be ready the most days sooner first
  * @param inTent products that would set in the tent
  * @param copiesCost of the copies more; null where none are asked for, or a price is not known
- * @param savedMin of mixing, filling and washing, in all that is planned
+ * @param savedMin of mixing, filling and washing, and of grinding what came out late, in all that
+ *     is planned
  * @param savedWorth of those minutes by the shop's rate
  * @param piecesToPay so many pieces at the price that they are ordered for come to the cost of the
  *     copies, work and material not counted; null where one of the two is not known
@@ -30,12 +31,18 @@ record WhatIfView(
    * A plan in figures.
    *
    * @param lateDays of all lines that are still to be poured
+   * @param lateWorkMin of grinding what is taken out after it is green
    * @param lastReady when the last of it is ready; null where nothing is to be poured
    */
   record PlanFigures(
-      int lateLines, long lateDays, int mixes, long mixMin, @Nullable LocalDate lastReady) {}
+      int lateLines,
+      long lateDays,
+      int mixes,
+      long mixMin,
+      long lateWorkMin,
+      @Nullable LocalDate lastReady) {}
 
-  /** A line that would be ready on another day. */
+  /** When a line is ready, and when it would be. */
   record LineShift(
       long lineId,
       long orderId,

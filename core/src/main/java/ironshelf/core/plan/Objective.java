@@ -37,6 +37,8 @@ public record Objective(
    */
   public record Breaches(long copies, long hands, long stations) {}
 
+  private static final double WORTH_IT = 0.5;
+
   private static final Comparator<Objective> ORDER =
       Comparator.<Objective>comparingLong(
               o -> o.breaches.copies + o.breaches.hands + o.breaches.stations)
@@ -57,10 +59,15 @@ public record Objective(
     return (mixMinutes == null ? 0 : mixMinutes) + (lateWorkMinutes == null ? 0 : lateWorkMinutes);
   }
 
-  /** By late days alone, those of what is promised first. */
-  public boolean isLessLateThan(Objective other) {
-    int promised = Double.compare(promisedLate(), other.promisedLate());
-    return promised == 0 ? lateDays < other.lateDays : promised < 0;
+  /**
+   * Whether a plan that people know is given up for another: for fewer late days where work does
+   * not count, else for what is worth half a day and more.
+   */
+  public boolean isWorthGivingUpFor(Objective other) {
+    int promised = Double.compare(other.promisedLate(), promisedLate());
+    return promised == 0
+        ? other.cost() < cost() - (hourWeighs == null ? 0 : WORTH_IT)
+        : promised < 0;
   }
 
   /** Late days, and the minutes by what an hour weighs. */

@@ -231,7 +231,7 @@ final class Neighbourhood {
   }
 
   /** Whether casts are one mix, each in a copy of its own. */
-  private boolean fits(List<Integer> casts) {
+  boolean fits(List<Integer> casts) {
     Family family = instance.families.get(instance.familyOf(casts.get(0)));
     int[] copies = new int[instance.moulds.size()];
     double litres = 0;

@@ -5,7 +5,9 @@ import ironshelf.core.plan.Objective;
 import ironshelf.core.plan.schedule.Job;
 import ironshelf.core.plan.schedule.ScheduleBuilder;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * What a search starts from: the best of a plan made before, orders by dates and slack, each
@@ -13,38 +15,43 @@ import java.util.List;
  */
 record Start(List<Job> jobs, Objective objective) {
 
+  private static final Comparator<Start> BEST = Comparator.comparing(Start::objective);
+
+  private static final Comparator<Start> LEAST_LATE =
+      Comparator.comparingDouble((Start s) -> s.objective.promisedLate())
+          .thenComparingDouble(s -> s.objective.lateDays())
+          .thenComparing(BEST);
+
+  /** A plan that people know is given up only for one that is worth it. */
   static Start of(ScheduleBuilder builder, List<PlannedCast> before) {
-    Start best = before.isEmpty() ? null : of(builder.asIn(before), builder);
-    boolean kept = best != null;
-    for (List<Job> jobs : fresh(builder)) {
-      Start other = of(jobs, builder);
-      // A plan that people know is given up for fewer late days only.
-      boolean better =
-          best == null
-              || (kept
-                  ? other.objective.isLessLateThan(best.objective)
-                  : other.objective.compareTo(best.objective) < 0);
-      if (better) {
-        best = other;
-        kept = false;
-      }
+    Start fresh = fresh(builder);
+    if (before.isEmpty()) {
+      return fresh;
     }
-    return best;
+    Start known = of(builder.asIn(before), builder);
+    return known.objective.isWorthGivingUpFor(fresh.objective) ? fresh : known;
   }
 
   private static Start of(List<Job> jobs, ScheduleBuilder builder) {
     return new Start(List.copyOf(jobs), builder.outcome(jobs));
   }
 
-  private static List<List<Job>> fresh(ScheduleBuilder builder) {
-    List<List<Job>> all = new ArrayList<>(List.of(builder.usual()));
-    all.addAll(builder.others());
-    all.add(builder.byTurns());
+  private static Start fresh(ScheduleBuilder builder) {
+    List<List<Job>> orders = new ArrayList<>(List.of(builder.usual()));
+    orders.addAll(builder.others());
+    orders.add(builder.byTurns());
     if (builder.mixes()) {
       for (int rule = 0; rule < builder.rules(); rule++) {
-        all.add(builder.dispatched(rule));
+        orders.add(builder.dispatched(rule));
       }
     }
-    return all;
+    List<Start> all = orders.stream().map(jobs -> of(jobs, builder)).toList();
+    Start best = all.stream().min(BEST).orElseThrow();
+    Start leastLate = all.stream().min(LEAST_LATE).orElseThrow();
+    return Stream.of(best, leastLate)
+        .distinct()
+        .map(s -> of(Merging.merged(builder, s.jobs, s.objective), builder))
+        .min(BEST)
+        .orElseThrow();
   }
 }

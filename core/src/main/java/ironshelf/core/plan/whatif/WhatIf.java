@@ -95,7 +95,7 @@ public record WhatIf(
     Set<String> warm = warmPlace == null ? Set.of() : warm(larger, before, planned);
     PlanRequest changed = warmPlace == null ? larger : warmPlace.in(larger, warm);
     CastPlan after = new PlanSearch(changed, planned).first();
-    boolean worse = before.outcome().isLessLateThan(after.outcome());
+    boolean worse = after.outcome().compareTo(before.outcome()) > 0;
     return new Tried(before, worse ? before : after, worse ? Set.of() : warm);
   }
 
