@@ -113,7 +113,9 @@ function Summary({ plan }: { plan: Plan }) {
           : 'nothing late'}
       </Text>
       {late.length > 0 && plan.leastLateDays > 0
-        ? `; by weight no plan goes below ${Math.round(plan.leastLateDays)}`
+        ? plan.lateDays <= plan.leastLateDays
+          ? '; no plan has fewer'
+          : `; no plan goes below ${Math.round(plan.leastLateDays)}`
         : ''}
       {plan.idle.length > 0 ? ` · ${plural(plan.idle.length, 'line')} without a mould` : ''}
     </Text>

@@ -78,7 +78,7 @@ function Summary({ day, plan }: { day: Day; plan: Plan }) {
         ? 'nothing is late'
         : `${plural(late, 'line')} late, ${plural(plan.lateDays, 'day')} in all`}
       {late > 0 && plan.leastLateDays > 0
-        ? `; at least ${plural(Math.round(plan.leastLateDays), 'day')} by weight whatever is done`
+        ? `; at least ${plural(Math.round(plan.leastLateDays), 'day')} whatever is done`
         : ''}
     </Text>
   );

@@ -1,6 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../../api/client';
+import { messageOf, Problem } from '../../api/client';
 import { plural } from '../../kit/format';
 import { Failed, Key, Loading } from '../../kit/States';
 import { LinkKey } from '../../kit/Tabs';
@@ -43,7 +43,13 @@ export function WhatIfPage() {
           />
         </Box>
         <Box aria-busy={isFetching}>
-          {error && <Failed error={error} retry={() => void refetch()} />}
+          {error instanceof Problem && error.errors.length > 0 ? (
+            <Text role="alert" color="oxide" fontWeight={600}>
+              {messageOf(error)}
+            </Text>
+          ) : (
+            error && <Failed error={error} retry={() => void refetch()} />
+          )}
           {!data && !error && <Loading what="the plan" />}
           {data && !error && (
             <>

@@ -34,8 +34,8 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
    * @param setH until it comes out of its mould, where its route does not say it
    * @param own the route as it is kept, without the recipe's ages
    * @param greenH how long it is green after that; null: it is not
-   * @param mixMin of mixing that falls to one cast of a layer that is poured later; the first one
-   *     is mixed together with others
+   * @param mixMin of mixing and washing that falls to one cast of a layer that is poured later; the
+   *     first one is mixed together with others
    */
   List<PlanStep> from(
       ProductView product,

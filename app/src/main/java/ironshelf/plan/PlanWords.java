@@ -142,7 +142,7 @@ class PlanWords {
     return sooner.isEmpty()
         ? said
         : said
-            + " "
+            + " With "
             + sooner.stream()
                 .map(
                     w ->

@@ -159,7 +159,7 @@ class PlannedProducts {
                         mould.cavities(),
                         setH,
                         greenH,
-                        recipe.mixMin() / castsABatch(mould, inUse)),
+                        (recipe.mixMin() + WASH_MIN) / castsABatch(mould, inUse)),
                     mixed(recipe),
                     litres(product, product.layerOf(pour), mould),
                     null,

@@ -19,7 +19,7 @@ final class Screenshots {
     pages.put("route", "/products/1/route");
     pages.put("orders", "/orders");
     pages.put("plan-day", "/plan");
-    pages.put("plan-mould", "/plan?by=mould");
+    pages.put("what-if", "/plan/what-if");
     pages.put("promise", "/plan/promise?goods=6-4&quantity=12");
     pages.put("workshop", "/workshop");
     pages.put("mould", "/moulds/1");
@@ -80,6 +80,14 @@ final class Screenshots {
           if (name.equals("plan-day")) {
             page.getByText("Day sheet").first().click();
             page.waitForTimeout(2_000);
+          }
+          if (name.equals("what-if")) {
+            page.getByLabel("orders").selectOption("yes");
+            page.getByLabel("a heated tent to set in").selectOption("yes");
+            page.waitForTimeout(2_500);
+            page.getByLabel(java.util.regex.Pattern.compile("^one more of")).first().click();
+            page.waitForTimeout(2_500);
+            page.evaluate("scrollTo(0, 0)");
           }
           if (name.equals("lettering")) {
             page.getByLabel("to be stamped, line by line").fill("Welcome\nhome");

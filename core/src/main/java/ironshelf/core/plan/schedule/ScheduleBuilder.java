@@ -227,7 +227,9 @@ public final class ScheduleBuilder {
     List<Job> order = new ArrayList<>(jobs.stream().map(Job::of).toList());
     for (Job job : usual()) {
       int demand = job.demand(0);
-      int more = Math.min(job.casts(), left[demand]);
+      // What is new is mixed together; of the rest a search moves lots.
+      boolean mixed = instance.familyOf(demand) != Instance.NONE;
+      int more = mixed ? left[demand] : Math.min(job.casts(), left[demand]);
       left[demand] -= more;
       if (more > 0) {
         order.add(Job.of(demand, more));

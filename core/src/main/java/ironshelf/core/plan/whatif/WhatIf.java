@@ -89,8 +89,8 @@ public record WhatIf(
    * @param planned the casts of the plan as it is
    */
   public Tried in(PlanRequest request, List<PlannedCast> planned) {
-    ScheduleBuilder builder = new ScheduleBuilder(request);
-    CastPlan before = builder.plan(builder.asIn(planned));
+    // Both by the same way of planning, so that they differ by what is tried alone.
+    CastPlan before = new PlanSearch(request, planned).first();
     PlanRequest larger = changed(request);
     Set<String> warm = warmPlace == null ? Set.of() : warm(larger, before, planned);
     PlanRequest changed = warmPlace == null ? larger : warmPlace.in(larger, warm);

@@ -16,6 +16,7 @@ import ironshelf.core.plan.schedule.ScheduleBuilder;
 import java.time.DayOfWeek;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -65,6 +66,18 @@ class MergingTest {
     // 5 to mix, six times 2 to fill, 6 to wash.
     assertThat(first.mixes()).hasSize(1);
     assertThat(first.outcome().minutes()).isEqualTo(23);
+  }
+
+  /** What comes in beside a known plan is mixed together too. */
+  @Test
+  void aNewLineIsMixedTogether() {
+    PlanRequest request = sixBowls(0);
+    Demand more = new Demand("new", "bowl", 5, START.toLocalDate().plusDays(9), 1, null);
+    CastPlan known = new PlanSearch(request, List.of()).first();
+    List<Demand> demands = new ArrayList<>(request.demands());
+    demands.add(more);
+    PlanRequest larger = request.wanting(demands);
+    assertThat(new PlanSearch(larger, known.casts()).first().mixes()).hasSize(2);
   }
 
   /** Where an hour of work is worth something, a plan of six mixes is not kept for being known. */
