@@ -212,7 +212,7 @@ class PlanFacts {
   }
 
   private static PlanProduct waiting(PlanProduct product, MaterialWaits.@Nullable Wait wait) {
-    return wait == null ? product : product.waitingFor(wait.material(), wait.until());
+    return wait == null ? product : product.with(product.route(), wait.material(), wait.until());
   }
 
   /** So many that will likely be ordered. */

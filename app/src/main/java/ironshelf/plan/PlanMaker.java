@@ -142,7 +142,7 @@ class PlanMaker {
 
   private static CastPlan laid(
       PlanRequest request, List<PlannedCast> order, String mould, int more) {
-    ScheduleBuilder pass = new ScheduleBuilder(request.withCopies(mould, more));
+    ScheduleBuilder pass = new ScheduleBuilder(request.change().moreCopies(mould, more).request());
     return pass.plan(pass.asIn(order));
   }
 }

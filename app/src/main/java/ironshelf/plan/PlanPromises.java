@@ -83,7 +83,7 @@ public class PlanPromises {
       List<Demand> demands = new ArrayList<>(request.demands());
       demands.add(new Demand(name, product, asked.get(i).quantity(), promise.date(), 1, null));
       demands.addAll(parts);
-      request = request.wanting(demands);
+      request = request.change().demands(demands).request();
     }
     return new Given(lines, request);
   }

@@ -119,16 +119,11 @@ public record PlanRequest(
       this(product, mould, colour, shade, binder, route, null, 0, null, null);
     }
 
-    /** The same on another route. */
-    public PlanProduct going(List<PlanStep> other) {
+    /** The same on another route, or waiting for something until then. */
+    public PlanProduct with(
+        List<PlanStep> other, @Nullable String what, @Nullable LocalDateTime until) {
       return new PlanProduct(
-          product, mould, colour, shade, binder, other, recipe, litresPerCast, notBefore, waitsFor);
-    }
-
-    /** The same, not to be filled before something comes. */
-    public PlanProduct waitingFor(String what, LocalDateTime until) {
-      return new PlanProduct(
-          product, mould, colour, shade, binder, route, recipe, litresPerCast, until, what);
+          product, mould, colour, shade, binder, other, recipe, litresPerCast, until, what);
     }
 
     public PlanProduct {
@@ -348,20 +343,5 @@ public record PlanRequest(
   /** Begins a request that differs in some of it. */
   public PlanChange change() {
     return new PlanChange(this);
-  }
-
-  /** The same with other demands. */
-  public PlanRequest wanting(List<Demand> others) {
-    return change().demands(others).request();
-  }
-
-  /** The same with other casts pinned. */
-  public PlanRequest pinning(List<PinnedCast> others) {
-    return change().pinned(others).request();
-  }
-
-  /** The same with so many more copies of a mould. */
-  public PlanRequest withCopies(String mould, int more) {
-    return change().moreCopies(mould, more).request();
   }
 }

@@ -82,7 +82,9 @@ class PartsPlanTest {
             new Demand("asked/1", "drop", 2, plain.start().toLocalDate(), 1, new Feed("asked", 0)));
     Promise promise =
         Promise.of(
-            new PromiseRequest(plain.wanting(List.of()), "bath", 2, 0, null, parts), List.of());
+            new PromiseRequest(
+                plain.change().demands(List.of()).request(), "bath", 2, 0, null, parts),
+            List.of());
     assertThat(promise.readyAt()).isAfterOrEqualTo(RandomShop.START.plusHours(58));
     assertThat(promise.plan().orders()).extracting(PlannedOrder::order).contains("asked/1");
   }
@@ -90,11 +92,12 @@ class PartsPlanTest {
   @Test
   void whatFeedsNothingOrItselfIsRefused() {
     PlanRequest plain = basinAndDrop(List.of(), "2027-03-20");
-    assertThatThrownBy(() -> plain.wanting(List.of(feeding("a", "b"))))
+    assertThatThrownBy(() -> plain.change().demands(List.of(feeding("a", "b"))).request())
         .isInstanceOfSatisfying(
             RefusedException.class,
             e -> assertThat(e.findings().get(0).code()).isEqualTo(FindingCode.PLAN_UNKNOWN));
-    assertThatThrownBy(() -> plain.wanting(List.of(feeding("a", "b"), feeding("b", "a"))))
+    assertThatThrownBy(
+            () -> plain.change().demands(List.of(feeding("a", "b"), feeding("b", "a"))).request())
         .isInstanceOfSatisfying(
             RefusedException.class,
             e -> assertThat(e.findings().get(0).code()).isEqualTo(FindingCode.PLAN_FEEDS_ITSELF));

@@ -130,7 +130,11 @@ public record Promise(
     for (int more = 0; more <= request.moreCopies(); more++) {
       if (more > 0) {
         int with =
-            earliest(asking.withCopies(mould, more), request.parts().size(), others, before)
+            earliest(
+                    asking.change().moreCopies(mould, more).request(),
+                    request.parts().size(),
+                    others,
+                    before)
                 .map(Kept::readyMin)
                 .orElse(ready);
         ready = Math.min(ready, with);
@@ -200,6 +204,6 @@ public record Promise(
             1,
             null));
     all.addAll(request.parts());
-    return plan.wanting(all);
+    return plan.change().demands(all).request();
   }
 }

@@ -219,7 +219,7 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
       route.add(freed || step.waitH() == 0 ? step : step.waiting(step.waitH() * factor));
       freed = freed || step.freesMould();
     }
-    return product.going(route);
+    return product.with(route, product.waitsFor(), product.notBefore());
   }
 
   /** Each piece that is scrapped is made again, and that one may be too. */

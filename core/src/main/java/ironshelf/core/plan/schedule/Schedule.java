@@ -1,7 +1,6 @@
 package ironshelf.core.plan.schedule;
 
 import ironshelf.core.plan.BegunCast;
-import ironshelf.core.plan.Feeding.Source;
 import ironshelf.core.plan.Objective;
 import ironshelf.core.plan.resource.Activity;
 import ironshelf.core.plan.resource.Block;
@@ -15,7 +14,6 @@ import ironshelf.core.plan.resource.Timing;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -59,12 +57,7 @@ final class Schedule {
   final int[] left;
   private final int overfullBefore;
 
-  /** Where begun casts wait for parts: what is still to be laid of them. */
-  private final Map<Integer, List<Activity>> tails = new HashMap<>();
-
-  /** When the casts of demands that feed others are ready. */
-  private final Map<Integer, List<Integer>> readyOfParts = new HashMap<>();
-
+  private final PartsLayer parts = new PartsLayer(this);
   private int clashes;
 
   /**
@@ -95,7 +88,7 @@ final class Schedule {
   private void goOn(int begunNo, BegunCast cast) {
     List<Activity> activities = Activity.of(cast.rest(), instance.stationNos);
     if (!instance.feeding.ofBegun(begunNo).isEmpty()) {
-      activities = untilJoin(begunNo, activities);
+      activities = parts.untilJoin(begunNo, activities);
     }
     Timing timing = resources.timing(activities, 0, cast.pieces());
     resources.take(timing, cast.pieces());
@@ -107,26 +100,8 @@ final class Schedule {
     }
   }
 
-  /** The works before the first joining step; the others wait for their parts. */
-  private List<Activity> untilJoin(int begunNo, List<Activity> activities) {
-    int join = 0;
-    while (join < activities.size() && activities.get(join).join() == Activity.NOWHERE) {
-      join++;
-    }
-    if (join == activities.size()) {
-      return activities;
-    }
-    Activity end = new Activity("parts", 0, 0, List.of(), false, Activity.NOWHERE);
-    List<Activity> head = new ArrayList<>(activities.subList(0, join));
-    List<Activity> tail = new ArrayList<>(activities.subList(join, activities.size()));
-    head.add(end);
-    tail.add(0, end);
-    tails.put(begunNo, tail);
-    return head;
-  }
-
   /** Lays all that a demand still wants, before its turn. */
-  private void layAll(int demand) {
+  void layAll(int demand) {
     if (left[demand] > 0) {
       lay(Job.of(demand, left[demand]));
     }
@@ -134,61 +109,14 @@ final class Schedule {
 
   /** Lays all that is left: what has begun and waits for its parts. */
   void finish() {
-    List.copyOf(tails.keySet()).forEach(this::finishBegun);
-  }
-
-  private Timing finishBegun(int begunNo) {
-    List<Activity> tail = tails.remove(begunNo);
-    Timing head = begun.get(begunNo);
-    if (tail == null) {
-      return head;
-    }
-    int pieces = instance.request.begun().get(begunNo).pieces();
-    int[] partsAt = partsAt(instance.feeding.ofBegun(begunNo), 1, 1);
-    Timing timing = resources.timing(tail, head.ready(), pieces, partsAt);
-    resources.take(timing, pieces);
-    begun.set(begunNo, head.and(timing));
-    return begun.get(begunNo);
-  }
-
-  /**
-   * When the parts of each joining step are there; lays what feeds them first.
-   *
-   * @param taken of the pieces that share them, so many need theirs by then
-   */
-  private int[] partsAt(List<Source> sources, int taken, int pieces) {
-    if (sources.isEmpty()) {
-      return Resources.NO_WAIT;
-    }
-    int[] at = new int[1 + sources.stream().mapToInt(Source::join).max().orElse(0)];
-    for (Source source : sources) {
-      int no = source.from().no();
-      int ready = source.from().begun() ? finishBegun(no).ready() : readyOf(no, taken, pieces);
-      at[source.join()] = Math.max(at[source.join()], ready);
-    }
-    return at;
-  }
-
-  /** When so many of a demand's pieces are ready as that share of the takers needs. */
-  private int readyOf(int demand, int taken, int pieces) {
-    Line line = instance.lines.get(demand);
-    layAll(demand);
-    List<Integer> ready = readyOfParts.getOrDefault(demand, List.of());
-    if (ready.isEmpty()) {
-      return 0;
-    }
-    long needed = ((long) line.quantity() * taken + pieces - 1) / pieces;
-    long casts = Math.min(ready.size(), (needed + line.cavities() - 1) / line.cavities());
-    return ready.stream().sorted().toList().get((int) Math.max(0, casts - 1));
+    parts.finish();
   }
 
   /** Notes a cast that was laid and booked. */
   void laid(Laid cast) {
     casts.add(cast);
     if (instance.lines.get(cast.demand()).isPart()) {
-      readyOfParts
-          .computeIfAbsent(cast.demand(), d -> new ArrayList<>())
-          .add(cast.timing().ready());
+      parts.ready(cast.demand(), cast.timing().ready());
     }
   }
 
@@ -276,7 +204,7 @@ final class Schedule {
   int[] partsAt(int demand) {
     Line line = instance.lines.get(demand);
     int taken = (line.casts() - left[demand] + 1) * line.cavities();
-    return partsAt(
+    return parts.at(
         instance.feeding.ofDemand(demand), Math.min(taken, line.quantity()), line.quantity());
   }
 
@@ -354,19 +282,6 @@ final class Schedule {
 
   /** The product of that which feeds a demand last. */
   @Nullable String lastPart(int demand) {
-    String product = null;
-    int last = -1;
-    for (Source source : instance.feeding.ofDemand(demand)) {
-      int no = source.from().no();
-      int ready = source.from().begun() ? begun.get(no).ready() : readyOf(no, 1, 1);
-      if (ready > last) {
-        last = ready;
-        product =
-            source.from().begun()
-                ? instance.request.begun().get(no).name()
-                : instance.request.demands().get(no).product();
-      }
-    }
-    return product;
+    return parts.last(demand);
   }
 }

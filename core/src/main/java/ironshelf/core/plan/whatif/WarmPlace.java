@@ -74,6 +74,6 @@ public record WarmPlace(int pieces, double setShare) {
         route.set(i, step.waiting(step.waitH() * setShare, STATION));
       }
     }
-    return product.going(route);
+    return product.with(route, product.waitsFor(), product.notBefore());
   }
 }

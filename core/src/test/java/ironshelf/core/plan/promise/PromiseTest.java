@@ -32,7 +32,7 @@ class PromiseTest {
     Promise promise = Promise.of(new PromiseRequest(plan, "p0", 3, 0, null, null), List.of());
     List<Demand> all = new ArrayList<>(plan.demands());
     all.add(new Demand(Promise.ASKED, "p0", 3, promise.date(), 1, null));
-    new PlanChecker(plan.wanting(all), promise.plan()).check("seed " + seed);
+    new PlanChecker(plan.change().demands(all).request(), promise.plan()).check("seed " + seed);
     assertThat(ready(promise.plan(), Promise.ASKED)).isEqualTo(promise.readyAt());
     ScheduleBuilder.of(plan)
         .orders()
@@ -42,7 +42,7 @@ class PromiseTest {
                     .as("seed %d, %s", seed, o.order())
                     .isLessThanOrEqualTo(o.lateDays()));
     // Taken on with that date, the plan made in the same order keeps it again.
-    ScheduleBuilder pass = new ScheduleBuilder(plan.wanting(all));
+    ScheduleBuilder pass = new ScheduleBuilder(plan.change().demands(all).request());
     CastPlan again = pass.plan(pass.asIn(promise.plan().casts()));
     assertThat(late(again, Promise.ASKED)).as("seed %d", seed).isZero();
   }

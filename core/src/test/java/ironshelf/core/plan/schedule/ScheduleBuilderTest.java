@@ -152,7 +152,10 @@ class ScheduleBuilderTest {
   @Test
   void whatIsPinnedStaysAndTheRestGoesRoundIt() {
     PlanRequest request =
-        bowls(1, 3).pinning(List.of(pin(1, "2027-03-01T12:00"), pin(1, "2027-03-02T07:00")));
+        bowls(1, 3)
+            .change()
+            .pinned(List.of(pin(1, "2027-03-01T12:00"), pin(1, "2027-03-02T07:00")))
+            .request();
     CastPlan plan = ScheduleBuilder.of(request);
     assertThat(plan.casts().stream().filter(CastPlan.PlannedCast::pinned))
         .extracting(c -> c.pourAt().toString())
@@ -161,7 +164,9 @@ class ScheduleBuilderTest {
     assertThat(plan.casts().get(2).pourAt()).hasToString("2027-03-01T07:00");
     // What nobody wants any more is no longer pinned.
     assertThat(
-            ScheduleBuilder.of(bowls(1, 1).pinning(request.pinned())).casts().stream()
+            ScheduleBuilder.of(bowls(1, 1).change().pinned(request.pinned()).request())
+                .casts()
+                .stream()
                 .map(c -> c.pourAt().toString()))
         .containsExactly("2027-03-01T12:00");
   }
@@ -183,12 +188,12 @@ class ScheduleBuilderTest {
 
   private static List<FindingCode> refused(PinnedCast... pins) {
     try {
-      PlanRequest request = bowls(2, 4).pinning(List.of(pins));
+      PlanRequest request = bowls(2, 4).change().pinned(List.of(pins)).request();
       ScheduleBuilder pass = new ScheduleBuilder(request);
       // Its cast is laid all the same, with the pins that can be kept.
       CastPlan plan = pass.plan(pass.usual());
       assertThat(plan.casts()).hasSize(4);
-      new PlanChecker(request.pinning(pass.kept()), plan).check("unkept");
+      new PlanChecker(request.change().pinned(pass.kept()).request(), plan).check("unkept");
       assertThat(plan.casts().stream().filter(CastPlan.PlannedCast::pinned))
           .hasSize(pass.kept().size());
       return pass.unkept().toList().stream().map(Finding::code).toList();

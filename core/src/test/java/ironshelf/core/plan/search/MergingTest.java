@@ -76,7 +76,7 @@ class MergingTest {
     CastPlan known = new PlanSearch(request, List.of()).first();
     List<Demand> demands = new ArrayList<>(request.demands());
     demands.add(more);
-    PlanRequest larger = request.wanting(demands);
+    PlanRequest larger = request.change().demands(demands).request();
     assertThat(new PlanSearch(larger, known.casts()).first().mixes()).hasSize(2);
   }
 
