@@ -21,6 +21,11 @@ import org.jspecify.annotations.Nullable;
  */
 record PlanSteps(Map<String, Integer> stations, double minutesADay) {
 
+  /**
+   * To open and stir a sealer and clean the brushes, once for all that is coated; common practice.
+   */
+  private static final Map<String, Double> GETTING_READY_MIN = Map.of("coat", 8.0);
+
   /** The kind of step by which a mould is clean again. */
   private static final String WASH = "wash-mould";
 
@@ -129,7 +134,8 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
       return;
     }
     double minutes = Math.min(step.attendedMin() * pieces, minutesADay);
-    steps.add(new PlanStep(kind.code(), minutes, 0, null, times, step.gapMin(), false, joins));
+    PlanStep work = new PlanStep(kind.code(), minutes, 0, null, times, step.gapMin(), false, joins);
+    steps.add(work.after(GETTING_READY_MIN.getOrDefault(kind.code(), 0.0)));
     if (kind.has(Effect.FREES_MOULD)) {
       steps.add(wash());
     }

@@ -161,7 +161,7 @@ class OrderTest {
     assertThat(again.path("date")).as("what was read before holds").isEqualTo(promise.path("date"));
     Answer accepted = withVersion("/api/orders/" + quote.path("id").asLong() + "/accepted", quote);
     assertThat(accepted.status()).as("%s", accepted.body()).isEqualTo(200);
-    assertThat(accepted.body().path("promisedOn")).isEqualTo(promise.path("date"));
+    assertThat(accepted.body().path("promisedOn")).isEqualTo(promise.path("nineOfTen"));
     JsonNode after = app.get("/api/plan");
     long line = accepted.body().path("lines").get(0).path("id").asLong();
     assertThat(late(after, line)).isZero();

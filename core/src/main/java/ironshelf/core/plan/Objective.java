@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param lateDays of all demands, each by its weight
  * @param mixMinutes of people who mix, fill and wash; null where each cast is mixed by itself
  * @param lateWorkMinutes that works cost which are begun later than wanted; null where none can be
+ * @param setupMinutes of getting ready for works; null where nothing needs it
  * @param hourWeighs late days that an hour of either outweighs; null: none
  * @param darkToLight how often of one day a lighter colour is poured after a darker one
  * @param idleBinderDays on which an opened binder is not used between two days on which it is
@@ -22,6 +23,7 @@ public record Objective(
     double lateDays,
     @Nullable Long mixMinutes,
     @Nullable Long lateWorkMinutes,
+    @Nullable Long setupMinutes,
     @Nullable Double hourWeighs,
     long darkToLight,
     long idleBinderDays,
@@ -54,9 +56,11 @@ public record Objective(
     return promisedLateDays == null ? 0 : promisedLateDays;
   }
 
-  /** Minutes of mixing, and of works that are begun too late; 0 where none are counted. */
+  /** Minutes of mixing, of getting ready, and of works begun too late; 0 where none are counted. */
   public long minutes() {
-    return (mixMinutes == null ? 0 : mixMinutes) + (lateWorkMinutes == null ? 0 : lateWorkMinutes);
+    return (mixMinutes == null ? 0 : mixMinutes)
+        + (lateWorkMinutes == null ? 0 : lateWorkMinutes)
+        + (setupMinutes == null ? 0 : setupMinutes);
   }
 
   /**

@@ -19,6 +19,8 @@ import org.jspecify.annotations.Nullable;
  * @param withinH it is wanted done so soon after it may be, 0 to 10 000; null: whenever
  * @param lateMin minutes that it costs a cast where it is begun later than that, 0 to 1 440 (0);
  *     they are counted against a plan, and not laid out in it
+ * @param setupMin minutes to get ready for the work, 0 to 480 (0); casts that one person works on
+ *     without a break share them
  */
 public record PlanStep(
     String step,
@@ -30,9 +32,10 @@ public record PlanStep(
     @Nullable Boolean freesMould,
     @Nullable Boolean joins,
     @Nullable Double withinH,
-    @WhenMissing("0") double lateMin) {
+    @WhenMissing("0") double lateMin,
+    @WhenMissing("0") double setupMin) {
 
-  /** One that may be done whenever it can be. */
+  /** One that may be done whenever it can be, and needs no getting ready. */
   public PlanStep(
       String step,
       double attendedMin,
@@ -42,7 +45,7 @@ public record PlanStep(
       double gapMin,
       @Nullable Boolean freesMould,
       @Nullable Boolean joins) {
-    this(step, attendedMin, waitH, station, times, gapMin, freesMould, joins, null, 0);
+    this(step, attendedMin, waitH, station, times, gapMin, freesMould, joins, null, 0, 0);
   }
 
   public PlanStep {
@@ -51,6 +54,7 @@ public record PlanStep(
     gapMin = Double.isNaN(gapMin) ? 0 : gapMin;
     times = times == 0 ? 1 : times;
     lateMin = Double.isNaN(lateMin) ? 0 : lateMin;
+    setupMin = Double.isNaN(setupMin) ? 0 : setupMin;
     freesMould = Boolean.TRUE.equals(freesMould);
     joins = Boolean.TRUE.equals(joins);
     new Findings()
@@ -61,6 +65,7 @@ public record PlanStep(
         .within("gapMin", gapMin, 0, 10_000)
         .within("withinH", withinH == null ? 0 : withinH, 0, 10_000)
         .within("lateMin", lateMin, 0, 1_440)
+        .within("setupMin", setupMin, 0, 480)
         .orRefuse();
   }
 
@@ -81,7 +86,29 @@ public record PlanStep(
         freesMould,
         joins,
         withinH,
-        lateMin);
+        lateMin,
+        setupMin);
+  }
+
+  /** The same, for which somebody gets ready. */
+  public PlanStep after(double minutesToGetReady) {
+    return new PlanStep(
+        step,
+        attendedMin,
+        waitH,
+        station,
+        times,
+        gapMin,
+        freesMould,
+        joins,
+        withinH,
+        lateMin,
+        minutesToGetReady);
+  }
+
+  /** Whole minutes of getting ready. */
+  public int setupWholeMin() {
+    return workMin() == 0 ? 0 : (int) Math.ceil(setupMin);
   }
 
   /** The same, wanted done so soon after it may be. */
@@ -96,7 +123,8 @@ public record PlanStep(
         freesMould,
         joins,
         Math.min(hours, 10_000),
-        minutesIfLate);
+        minutesIfLate,
+        setupMin);
   }
 
   /** Whole minutes of what it costs where it is late; 0 where it never is. */

@@ -19,9 +19,11 @@ record FigureChecker(PlanRequest request, CastPlan plan) {
   void check(String seed) {
     Map<String, LocalDate> ready = new HashMap<>();
     long lateWork = 0;
+    long setups = 0;
     for (PlannedCast cast : plan.casts()) {
       ready.merge(cast.order(), cast.readyAt().toLocalDate(), (a, b) -> a.isAfter(b) ? a : b);
       lateWork += lateWork(cast);
+      setups += setups(cast);
     }
     double late = 0;
     double promised = 0;
@@ -41,7 +43,7 @@ record FigureChecker(PlanRequest request, CastPlan plan) {
         mixMin += ChronoUnit.MINUTES.between(helped[0], helped[1]);
       }
     }
-    assertThat(outcome.minutes()).as(seed + " minutes").isEqualTo(mixMin + lateWork);
+    assertThat(outcome.minutes()).as(seed + " minutes").isEqualTo(mixMin + lateWork + setups);
   }
 
   /** What it costs where the one work of a step is begun later than it is wanted. */
@@ -60,6 +62,18 @@ record FigureChecker(PlanRequest request, CastPlan plan) {
         from = last.at().plusMinutes(last.minutes());
       }
       from = from.plusMinutes(step.waitMin());
+    }
+    return minutes;
+  }
+
+  /** What its works take over their own minutes. */
+  private long setups(PlannedCast cast) {
+    long minutes = 0;
+    int next = 0;
+    for (PlanStep step : product(cast).route()) {
+      for (int round = 0; step.workMin() > 0 && round < step.times(); round++) {
+        minutes += cast.works().get(next++).minutes() - step.workMin();
+      }
     }
     return minutes;
   }

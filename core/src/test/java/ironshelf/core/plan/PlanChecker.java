@@ -61,7 +61,7 @@ public record PlanChecker(PlanRequest request, CastPlan plan) {
   }
 
   /** Each work after the one before and all waits between; stays noted as they are. */
-  private static void walk(
+  private void walk(
       PlannedCast cast,
       PlanProduct product,
       PlanMould mould,
@@ -76,6 +76,7 @@ public record PlanChecker(PlanRequest request, CastPlan plan) {
         for (int round = 1; round <= step.times(); round++) {
           Visit work = cast.works().get(next++);
           assertThat(work.step()).as(seed).isEqualTo(step.step());
+          isReady(work, step, seed);
           assertThat(work.at()).as(seed + " gate of " + step.step()).isAfterOrEqualTo(at);
           LocalDateTime begun = work.at();
           closing.set(begun);
@@ -107,6 +108,25 @@ public record PlanChecker(PlanRequest request, CastPlan plan) {
     assertThat(next).as(seed).isEqualTo(cast.works().size());
     assertThat(freed).as(seed + " freed").isEqualTo(cast.demouldAt());
     assertThat(cast.readyAt()).as(seed + " ready").isAfterOrEqualTo(at);
+  }
+
+  /** Somebody got ready for it, or has just done the same to another cast. */
+  private void isReady(Visit work, PlanStep step, String seed) {
+    long alone = (long) Math.ceil(step.attendedMin());
+    long setup = (long) Math.ceil(step.setupMin());
+    if (work.minutes() != alone + setup) {
+      assertThat(work.minutes()).as(seed + " minutes of " + step.step()).isEqualTo(alone);
+      assertThat(plan.casts())
+          .as(seed + " ready for " + step.step())
+          .anyMatch(
+              c ->
+                  c.works().stream()
+                      .anyMatch(
+                          w ->
+                              w.step().equals(work.step())
+                                  && w.person().equals(work.person())
+                                  && w.at().plusMinutes(w.minutes()).equals(work.at())));
+    }
   }
 
   /** When what is open in a station ends. */

@@ -146,7 +146,9 @@ public final class RandomShop {
               p.binder(),
               inTent(
                   random.nextInt(4) == 0,
-                  random.nextBoolean() ? p.route() : inWindow(p.route(), random.nextInt(6))),
+                  gettingReady(
+                      random.nextInt(3) * 7,
+                      random.nextBoolean() ? p.route() : inWindow(p.route(), random.nextInt(6)))),
               random.nextInt(6) == 0 ? null : "r" + random.nextInt(2),
               0.2 + random.nextInt(60) / 10.0,
               random.nextInt(5) == 0 ? START.plusDays(1 + random.nextInt(6)) : null,
@@ -183,6 +185,13 @@ public final class RandomShop {
         mixers,
         recipes,
         0);
+  }
+
+  /** The same, with so many minutes of getting ready for all that is done after the mould. */
+  private static List<PlanStep> gettingReady(int minutes, List<PlanStep> route) {
+    return route.stream()
+        .map(s -> s.workMin() > 0 && !s.step().equals("pour") ? s.after(minutes) : s)
+        .toList();
   }
 
   /** The same, setting in the tent: the first wait after the filling. */

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  *     nothing
  * @param stays in stations before it, in order; the last one lasts until the work begins
  * @param inBatch whether the person who mixes does it as part of the mix
+ * @param setupMin of getting ready for it, shared by what is done without a break
  * @param window within which it is wanted; null: whenever
  * @param frees whether the mould is free when it is done
  */
@@ -24,6 +25,7 @@ public record Activity(
     boolean frees,
     int join,
     boolean inBatch,
+    int setupMin,
     @Nullable Window window) {
 
   /** So many minutes after it may be done, and what it costs where it is begun later. */
@@ -32,7 +34,7 @@ public record Activity(
   /** One that takes a person of its own, whenever it can be done. */
   public Activity(
       String step, int workMin, int waitMin, List<Stay> stays, boolean frees, int join) {
-    this(step, workMin, waitMin, stays, frees, join, false, null);
+    this(step, workMin, waitMin, stays, frees, join, false, 0, null);
   }
 
   /** Whether it takes a person of its own. */
@@ -69,6 +71,7 @@ public record Activity(
                   step.freesMould() && last,
                   step.joins() && round == 0 ? joins++ : NOWHERE,
                   false,
+                  step.setupWholeMin(),
                   round == 0 && step.lateWholeMin() > 0
                       ? new Window(step.withinMin(), step.lateWholeMin())
                       : null));
@@ -93,7 +96,8 @@ public record Activity(
     List<Activity> all = new ArrayList<>(activities);
     all.set(
         0,
-        new Activity(first.step, first.workMin, 0, List.of(), first.frees, first.join, true, null));
+        new Activity(
+            first.step, first.workMin, 0, List.of(), first.frees, first.join, true, 0, null));
     return List.copyOf(all);
   }
 

@@ -11,7 +11,7 @@ import java.util.List;
 public final class Mixers {
 
   /** A mix in its mixer; {@code setup} minutes at its beginning are more washing after the last. */
-  private record Use(int from, int to, double shade, double moreWashMin, boolean paid) {}
+  private record Use(int from, int to, double shade, double moreWashMin, int setupMin) {}
 
   /**
    * Where a mix has room.
@@ -38,11 +38,11 @@ public final class Mixers {
    * @param litres of one mix
    * @param block without setup
    */
-  public Slot slot(int earliest, Block block, double litres, double shade) {
+  public Slot slot(int earliest, Block block, double litres, Family family) {
     Slot best = null;
     for (int m = 0; m < mixers.size(); m++) {
       if (mixers.get(m).litres() + 1e-9 >= litres) {
-        Slot found = slot(m, earliest, block, shade);
+        Slot found = slot(m, earliest, block, family);
         best = best == null || found.at() < best.at() ? found : best;
       }
     }
@@ -52,14 +52,14 @@ public final class Mixers {
     return best;
   }
 
-  private Slot slot(int mixer, int earliest, Block block, double shade) {
+  private Slot slot(int mixer, int earliest, Block block, Family family) {
     List<Use> own = uses.get(mixer);
     int at = earliest;
     int setup = 0;
     while (true) {
       int start = hands.slot(at, block.after(setup));
       int next = firstEndingAfter(own, start);
-      int needed = next == 0 ? 0 : setup(own.get(next - 1), start, shade);
+      int needed = next == 0 ? 0 : setup(own.get(next - 1), start, family.shade());
       if (needed != setup) {
         setup = needed;
         at = start;
@@ -68,7 +68,9 @@ public final class Mixers {
       if (next < own.size()) {
         Use after = own.get(next);
         boolean clash = after.from() < start + block.minutes() + setup;
-        if (clash || (!after.paid() && after.shade() < shade && sameDay(after.from(), start))) {
+        // What comes after it would be washed for as long as it is.
+        Use itself = new Use(start, start, family.shade(), family.rules().moreWashMin(), setup);
+        if (clash || setup(itself, after.from(), after.shade()) != after.setupMin()) {
           at = after.to();
           setup = 0;
           continue;
@@ -108,10 +110,6 @@ public final class Mixers {
     own.add(
         firstEndingAfter(own, slot.at()),
         new Use(
-            slot.at(),
-            slot.at() + slot.setupMin() + minutes,
-            shade,
-            moreWashMin,
-            slot.setupMin() > 0));
+            slot.at(), slot.at() + slot.setupMin() + minutes, shade, moreWashMin, slot.setupMin()));
   }
 }

@@ -3,18 +3,27 @@ package ironshelf.core.plan.resource;
 import ironshelf.core.plan.Horizon;
 import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.PlanRequest.PlanStation;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.TreeMap;
 
 /**
  * Workforce and stations over time: finds the earliest way of a cast through them, and books it.
  */
 public final class Resources {
 
+  private static final NavigableMap<Integer, Integer> NOBODY = new TreeMap<>();
+
   /** No joining step waits for anything. */
   public static final int[] NO_WAIT = {};
 
   public final Workforce hands;
   private final Profile[] stations;
+
+  /** By step, when somebody who got ready for it has just done it, and how many have. */
+  private final Map<String, NavigableMap<Integer, Integer>> readyFor = new HashMap<>();
 
   /**
    * All free.
@@ -56,6 +65,7 @@ public final class Resources {
   public Timing timing(List<Activity> activities, int from, int pieces, int[] partsAt) {
     int count = activities.size();
     int[] starts = new int[count];
+    int[] setups = new int[count];
     int[] floors = new int[count];
     int[] handsWaited = new int[count];
     floors[0] = from + activities.get(0).waitMin();
@@ -65,14 +75,14 @@ public final class Resources {
     int i = 0;
     while (i < count) {
       Activity activity = activities.get(i);
-      int entered = i == 0 ? 0 : starts[i - 1] + activities.get(i - 1).workMin();
+      int entered = i == 0 ? 0 : starts[i - 1] + setups[i - 1] + activities.get(i - 1).workMin();
       int earliest = i == 0 ? floors[0] : Math.max(floors[i], entered + activity.waitMin());
       if (activity.join() != Activity.NOWHERE && activity.join() < partsAt.length) {
         partsWaited[i] = Math.max(0, partsAt[activity.join()] - earliest);
         earliest += partsWaited[i];
       }
       Horizon.refuseBeyond(earliest);
-      starts[i] = !activity.takesPerson() ? earliest : hands.slot(earliest, activity.workMin());
+      begin(activity, i, earliest, starts, setups);
       handsWaited[i] = starts[i] - earliest;
       int full = i == 0 ? Activity.NOWHERE : firstFull(activity, entered, starts[i], pieces);
       if (full == Activity.NOWHERE) {
@@ -91,7 +101,55 @@ public final class Resources {
       forHands += handsWaited[activity];
       forParts += partsWaited[activity];
     }
-    return new Timing(activities, starts, forHands, forStation, station, forParts);
+    return new Timing(activities, starts, setups, forHands, forStation, station, forParts);
+  }
+
+  /**
+   * Finds when a work begins: right after the same work on another cast, where somebody is ready
+   * for it and that is done no later than by getting ready anew.
+   */
+  private void begin(Activity activity, int i, int earliest, int[] starts, int[] setups) {
+    setups[i] = 0;
+    if (!activity.takesPerson()) {
+      starts[i] = earliest;
+      return;
+    }
+    starts[i] = hands.slot(earliest, activity.setupMin() + activity.workMin());
+    if (activity.setupMin() == 0) {
+      return;
+    }
+    setups[i] = activity.setupMin();
+    NavigableMap<Integer, Integer> ends = readyFor.getOrDefault(activity.step(), NOBODY);
+    for (Integer next = ends.ceilingKey(earliest);
+        next != null && next <= starts[i] + setups[i];
+        next = ends.higherKey(next)) {
+      if (hands.isFree(next, activity.workMin())) {
+        starts[i] = next;
+        setups[i] = 0;
+        return;
+      }
+    }
+  }
+
+  /** Notes who is ready for a work after this one of a cast; or takes that back. */
+  private void noteReady(Timing timing, int i, int more) {
+    Activity activity = timing.activities().get(i);
+    if (activity.setupMin() == 0 || !activity.takesPerson()) {
+      return;
+    }
+    NavigableMap<Integer, Integer> ends =
+        readyFor.computeIfAbsent(activity.step(), s -> new TreeMap<>());
+    count(ends, timing.end(i), more);
+    if (timing.setup(i) == 0) {
+      count(ends, timing.start(i), -more);
+    }
+  }
+
+  private static void count(NavigableMap<Integer, Integer> ends, int minute, int more) {
+    int now = ends.merge(minute, more, Integer::sum);
+    if (now == 0) {
+      ends.remove(minute);
+    }
   }
 
   /** Pieces over what stations hold, at their fullest. */
@@ -139,9 +197,11 @@ public final class Resources {
       Activity activity = timing.activities().get(i);
       int start = timing.start(i);
       if (activity.takesPerson() && pieces > 0) {
-        hands.take(start, activity.workMin());
+        hands.take(start, timing.minutes(i));
+        noteReady(timing, i, 1);
       } else if (activity.takesPerson()) {
-        hands.give(start, activity.workMin());
+        hands.give(start, timing.minutes(i));
+        noteReady(timing, i, -1);
       }
       int entered = i == 0 ? 0 : timing.end(i - 1);
       for (int s = 0; s < activity.stays().size(); s++) {

@@ -1,6 +1,7 @@
 package ironshelf.core.plan.resource;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /** When the works of one cast begin, and what held them up. Not changed once it is found. */
@@ -8,6 +9,7 @@ public final class Timing {
 
   private final List<Activity> activities;
   private final int[] starts;
+  private final int[] setups;
   private final int forHands;
   private final int forStation;
   private final int station;
@@ -16,7 +18,8 @@ public final class Timing {
   /**
    * A way.
    *
-   * @param starts of its legs, in minutes; not copied
+   * @param starts of its works, in minutes; not copied
+   * @param setups minutes of getting ready at the beginning of each; not copied
    * @param forHands minutes for which a person was waited for
    * @param forStation minutes for which room in a station was waited for
    * @param station that had none; {@link Activity#NOWHERE} where all had
@@ -25,12 +28,14 @@ public final class Timing {
   public Timing(
       List<Activity> activities,
       int[] starts,
+      int[] setups,
       int forHands,
       int forStation,
       int station,
       int forParts) {
     this.activities = activities;
     this.starts = starts;
+    this.setups = setups;
     this.forHands = forHands;
     this.forStation = forStation;
     this.station = station;
@@ -46,7 +51,22 @@ public final class Timing {
   }
 
   public int end(int activity) {
-    return starts[activity] + activities.get(activity).workMin();
+    return starts[activity] + minutes(activity);
+  }
+
+  /** Minutes of a person, getting ready with it. */
+  public int minutes(int activity) {
+    return setups[activity] + activities.get(activity).workMin();
+  }
+
+  /** Minutes of getting ready at the beginning of a work. */
+  public int setup(int activity) {
+    return setups[activity];
+  }
+
+  /** Minutes of getting ready in all. */
+  public int setupMin() {
+    return Arrays.stream(setups).sum();
   }
 
   public int forHands() {
@@ -105,9 +125,13 @@ public final class Timing {
     int[] begins = new int[all.size()];
     System.arraycopy(starts, 0, begins, 0, own);
     System.arraycopy(after.starts, 1, begins, own, after.activities.size() - 1);
+    int[] ready = new int[all.size()];
+    System.arraycopy(setups, 0, ready, 0, own);
+    System.arraycopy(after.setups, 1, ready, own, after.activities.size() - 1);
     return new Timing(
         all,
         begins,
+        ready,
         forHands + after.forHands,
         forStation + after.forStation,
         after.station == Activity.NOWHERE ? station : after.station,

@@ -108,13 +108,13 @@ final class BatchLayer {
         int from = Math.max(freeAt[i], instance.lines.get(demands.get(i)).releaseMin());
         earliest = Math.max(earliest, from - mixMin - filling.offset(i));
       }
-      Slot slot = mixers.slot(earliest, block, family.oneMixL(litres), family.shade());
+      Slot slot = mixers.slot(earliest, block, family.oneMixL(litres), family);
       Timing[] timings = null;
       while (timings == null) {
         int[] later = new int[1];
         timings = fill(slot, mixMin, block, filling, demands, partsAt, later);
         if (timings == null) {
-          slot = mixers.slot(slot.at() + later[0], block, family.oneMixL(litres), family.shade());
+          slot = mixers.slot(slot.at() + later[0], block, family.oneMixL(litres), family);
         }
       }
       int clash = clash(demands, copies, timings);
@@ -152,7 +152,7 @@ final class BatchLayer {
   /** The earliest stretch for a mix of one cast from a minute on. */
   Slot slot(Family family, int earliest, double litres, int fillMin) {
     Block block = family.block(litres, Filling.of(List.of(fillMin), 1));
-    return mixers.slot(earliest, block, family.oneMixL(litres), family.shade());
+    return mixers.slot(earliest, block, family.oneMixL(litres), family);
   }
 
   private int mouldOf(int demand) {
@@ -268,11 +268,11 @@ final class BatchLayer {
       pins.forEach(p -> refuse(p, FindingCode.PIN_CLOSED));
       return;
     }
-    Slot slot = mixers.slot(start, block, family.oneMixL(litres), family.shade());
+    Slot slot = mixers.slot(start, block, family.oneMixL(litres), family);
     if (slot.setupMin() > 0 && start >= slot.setupMin()) {
       // Its setup came before it when it was pinned.
       int setup = slot.setupMin();
-      slot = mixers.slot(start - setup, block, family.oneMixL(litres), family.shade());
+      slot = mixers.slot(start - setup, block, family.oneMixL(litres), family);
     }
     if (slot.at() + slot.setupMin() != start) {
       pins.forEach(p -> refuse(p, FindingCode.PIN_HANDS));

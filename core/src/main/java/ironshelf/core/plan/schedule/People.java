@@ -4,11 +4,15 @@ import ironshelf.core.plan.resource.Block;
 import ironshelf.core.plan.resource.Timing;
 import ironshelf.core.plan.schedule.Schedule.Laid;
 import ironshelf.core.plan.schedule.Schedule.Mix;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Who does what: each stretch of work goes to the first person who is free, in the order of the
@@ -21,6 +25,8 @@ final class People {
   private final IdentityHashMap<Timing, int[]> ofTimings = new IdentityHashMap<>();
   private final IdentityHashMap<Mix, int[]> ofMixes = new IdentityHashMap<>();
 
+  private final Map<String, Deque<Integer>> readyAt = new HashMap<>();
+
   private People() {}
 
   static People of(Schedule schedule) {
@@ -29,10 +35,11 @@ final class People {
     schedule.begun.forEach(timing -> people.add(all, timing));
     schedule.casts.forEach(cast -> people.add(all, cast.timing()));
     schedule.batches.forEach(mix -> people.add(all, mix));
-    all.sort(Comparator.comparingInt(Stretch::from));
+    // Who goes on with what he is ready for does so before anybody else is given work.
+    all.sort(Comparator.comparingInt(Stretch::from).thenComparing(s -> !people.goesOn(s)));
     List<Integer> busyUntil = new ArrayList<>();
     for (Stretch stretch : all) {
-      int person = 0;
+      int person = people.goesOn(stretch) ? people.ready(stretch) : 0;
       while (person < busyUntil.size() && busyUntil.get(person) > stretch.from()) {
         person++;
       }
@@ -42,12 +49,36 @@ final class People {
       busyUntil.set(person, stretch.to());
       if (stretch.mix() == null) {
         people.ofTimings.get(stretch.of())[stretch.no()] = person + 1;
+        people.noteReady(stretch, person);
       } else {
         people.ofMixes.get(stretch.mix())[stretch.no()] = person + 1;
       }
     }
     people.fill(schedule);
     return people;
+  }
+
+  /** Whether it is done without getting ready, by who has just done the same. */
+  private boolean goesOn(Stretch stretch) {
+    return stretch.mix() == null
+        && stretch.of().activities().get(stretch.no()).setupMin() > 0
+        && stretch.of().setup(stretch.no()) == 0;
+  }
+
+  private static String key(Stretch stretch, int minute) {
+    return stretch.of().activities().get(stretch.no()).step() + " " + minute;
+  }
+
+  /** Who is ready then; each of several once. */
+  private int ready(Stretch stretch) {
+    Deque<Integer> ready = readyAt.get(key(stretch, stretch.from()));
+    return ready == null || ready.isEmpty() ? 0 : ready.remove();
+  }
+
+  private void noteReady(Stretch stretch, int person) {
+    if (stretch.of().activities().get(stretch.no()).setupMin() > 0) {
+      readyAt.computeIfAbsent(key(stretch, stretch.to()), k -> new ArrayDeque<>()).add(person);
+    }
   }
 
   private void add(List<Stretch> all, Timing timing) {

@@ -240,11 +240,13 @@ final class Schedule {
       promised += line.isPromised() ? own : 0;
     }
     long lateWorkMin = 0;
+    long setupMin = 0;
     ColourOrder order = ColourOrder.of(this);
     long readyMin = 0;
     for (Laid cast : casts) {
       readyMin += cast.timing().ready();
       lateWorkMin += cast.timing().lateWorkMin();
+      setupMin += cast.timing().setupMin();
     }
     double weighs = instance.request.hourWeighs();
     return new Objective(
@@ -256,6 +258,7 @@ final class Schedule {
             ? null
             : batches.stream().mapToLong(m -> m.block().attendedMin()).sum(),
         instance.hasWindows() ? lateWorkMin : null,
+        setupMin == 0 ? null : setupMin,
         weighs == 0 ? null : weighs,
         order.darkToLight(),
         order.idleBinderDays(),

@@ -198,7 +198,7 @@ final class ScheduleWriter {
             new Visit(
                 activity.step(),
                 instance.at(timing.start(i)),
-                activity.workMin(),
+                timing.minutes(i),
                 people.of(timing, i)));
       }
     }

@@ -12,6 +12,7 @@ public final class PlanRules {
   static final String STATIONS_HOLD = "stations hold what they hold";
   static final String PROMISED_LATE = "late days of what is promised";
   static final String LATE_WORK = "minutes of works begun too late";
+  static final String SETUPS = "minutes of getting ready";
   static final String LATE_DAYS = "late days by weight";
   static final String MIX_MINUTES = "minutes of mixing, filling and washing";
   static final String DARK_TO_LIGHT = "light before dark";
@@ -33,6 +34,7 @@ public final class PlanRules {
     rules.put(LATE_DAYS, -Math.round(objective.lateDays() * SCALE));
     rules.put(MIX_MINUTES, -(objective.mixMinutes() == null ? 0 : objective.mixMinutes()));
     rules.put(LATE_WORK, -(objective.lateWorkMinutes() == null ? 0 : objective.lateWorkMinutes()));
+    rules.put(SETUPS, -(objective.setupMinutes() == null ? 0 : objective.setupMinutes()));
     rules.put(DARK_TO_LIGHT, -objective.darkToLight());
     rules.put(IDLE_BINDER, -objective.idleBinderDays());
     rules.put(EARLY, -objective.readyHours());
