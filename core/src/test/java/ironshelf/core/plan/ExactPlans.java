@@ -18,7 +18,6 @@ import java.time.Duration;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
 import java.util.Random;
 
 /** Casts that need nothing but a copy, and the best plan of them by OR-Tools CP-SAT. */
@@ -75,11 +74,6 @@ public final class ExactPlans {
   }
 
   public static double exactLateDays(PlanRequest request, int copies) {
-    return leastLateDays(request, copies, 20).orElseThrow();
-  }
-
-  /** The least weighted late days; empty where the solver could not prove them in its time. */
-  public static OptionalDouble leastLateDays(PlanRequest request, int copies, double seconds) {
     CpModel model = new CpModel();
     long horizon = 60 * 24 * 60;
     List<IntVar> ends = onCopies(model, request, copies, horizon);
@@ -95,11 +89,39 @@ public final class ExactPlans {
       late.add(LinearExpr.term(days, Math.round(demand.weight())));
     }
     model.minimize(LinearExpr.sum(late.toArray(LinearExpr[]::new)));
-    CpSolver solver = new CpSolver();
-    solver.getParameters().setMaxTimeInSeconds(seconds).setNumWorkers(2);
-    return solver.solve(model) == CpSolverStatus.OPTIMAL
-        ? OptionalDouble.of(solver.objectiveValue())
-        : OptionalDouble.empty();
+    return solve(model);
+  }
+
+  /**
+   * The same over two copies by enumeration: the best order of every set of casts on one copy (Held
+   * and Karp 1962), and the best way to part all casts into two sets.
+   */
+  public static double leastLateDaysOnTwo(PlanRequest request) {
+    int n = request.demands().size();
+    double[] least = new double[1 << n];
+    long[] minutes = new long[1 << n];
+    for (int set = 1; set < 1 << n; set++) {
+      least[set] = Double.MAX_VALUE;
+      int lowest = Integer.numberOfTrailingZeros(set);
+      minutes[set] = minutes[set & (set - 1)] + holdMin(request, request.demands().get(lowest));
+      for (int last = 0; last < n; last++) {
+        if ((set >> last & 1) == 1) {
+          double late = lateDays(request, request.demands().get(last), minutes[set]);
+          least[set] = Math.min(least[set], least[set ^ 1 << last] + late);
+        }
+      }
+    }
+    double best = Double.MAX_VALUE;
+    for (int set = 0; set < 1 << n; set++) {
+      best = Math.min(best, least[set] + least[(1 << n) - 1 - set]);
+    }
+    return best;
+  }
+
+  private static double lateDays(PlanRequest request, Demand demand, long endMin) {
+    long dueMin =
+        Duration.between(request.start(), demand.due().plusDays(1).atStartOfDay()).toMinutes();
+    return demand.weight() * Math.max(0, -Math.floorDiv(-(endMin - dueMin + 1), 1_440L));
   }
 
   public static double exactMakespan(PlanRequest request, int copies) {
