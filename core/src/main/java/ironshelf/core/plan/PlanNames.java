@@ -89,18 +89,37 @@ final class PlanNames {
       if (recipe == null || mixers.isEmpty()) {
         continue;
       }
-      double mixes = Math.max(1, Math.ceil(product.litresPerCast() / largest));
-      double minutes =
-          Math.ceil(mixes * recipe.mixMin())
-              + product.route().get(0).workMin()
-              + Math.ceil(recipe.washMin())
-              + Math.ceil(recipe.moreWashMin());
-      findings.addIf(
-          minutes > calendar.minutesADay(),
-          FindingCode.PLAN_TOO_LONG,
+      fitsADay(
           "products." + p + ".litresPerCast",
-          Map.of("value", minutes, "most", calendar.minutesADay()));
+          recipe,
+          product.litresPerCast() / largest,
+          product.route().get(0));
     }
+    for (int p = 0; p < products.size(); p++) {
+      for (int s = 0; s < products.get(p).route().size(); s++) {
+        PlanStep step = products.get(p).route().get(s);
+        PlanStep.LayerMix mix = step.mix();
+        PlanRecipe recipe = mix == null ? null : byName.get(mix.recipe());
+        String at = "products." + p + ".route." + s + ".mix.";
+        unknownIf(mix != null && recipe == null, at + "recipe", mix == null ? null : mix.recipe());
+        if (mix != null && recipe != null && !mixers.isEmpty()) {
+          fitsADay(at + "litres", recipe, mix.litres() / largest, step);
+        }
+      }
+    }
+  }
+
+  private void fitsADay(String field, PlanRecipe recipe, double mixersFull, PlanStep step) {
+    double minutes =
+        Math.max(1, Math.ceil(mixersFull)) * Math.ceil(recipe.mixMin())
+            + step.workMin()
+            + Math.ceil(recipe.washMin())
+            + Math.ceil(recipe.moreWashMin());
+    findings.addIf(
+        minutes > calendar.minutesADay(),
+        FindingCode.PLAN_TOO_LONG,
+        field,
+        Map.of("value", minutes, "most", calendar.minutesADay()));
   }
 
   private void steps(String at, List<PlanStep> steps, int pieces) {

@@ -21,6 +21,8 @@ import org.jspecify.annotations.Nullable;
  *     they are counted against a plan, and not laid out in it
  * @param setupMin minutes to get ready for the work, 0 to 480 (0); casts that one person works on
  *     without a break share them
+ * @param mix what a layer that is poured later is poured from; casts that are poured one after the
+ *     other share a mix as far as it reaches. Null: nothing is mixed for it
  */
 public record PlanStep(
     String step,
@@ -33,7 +35,28 @@ public record PlanStep(
     @Nullable Boolean joins,
     @Nullable Double withinH,
     @WhenMissing("0") double lateMin,
-    @WhenMissing("0") double setupMin) {
+    @WhenMissing("0") double setupMin,
+    @Nullable LayerMix mix) {
+
+  /**
+   * A mix for a layer that is poured when the one before it has set.
+   *
+   * @param recipe one of the request's; how long it is mixed, worked and washed
+   * @param colour null: none
+   * @param shade 0 for the lightest, 100 for the darkest
+   * @param litres that one cast takes of it, above 0 and up to 10 000
+   */
+  public record LayerMix(
+      String recipe, @Nullable String colour, @WhenMissing("0") double shade, double litres) {
+    public LayerMix {
+      shade = Double.isNaN(shade) ? 0 : shade;
+      new Findings()
+          .text("recipe", recipe, 60)
+          .within("shade", shade, 0, 100)
+          .above("litres", litres, 0, 10_000)
+          .orRefuse();
+    }
+  }
 
   /** One that may be done whenever it can be, and needs no getting ready. */
   public PlanStep(
@@ -45,7 +68,7 @@ public record PlanStep(
       double gapMin,
       @Nullable Boolean freesMould,
       @Nullable Boolean joins) {
-    this(step, attendedMin, waitH, station, times, gapMin, freesMould, joins, null, 0, 0);
+    this(step, attendedMin, waitH, station, times, gapMin, freesMould, joins, null, 0, 0, null);
   }
 
   public PlanStep {
@@ -87,7 +110,8 @@ public record PlanStep(
         joins,
         withinH,
         lateMin,
-        setupMin);
+        setupMin,
+        mix);
   }
 
   /** The same, for which somebody gets ready. */
@@ -103,7 +127,25 @@ public record PlanStep(
         joins,
         withinH,
         lateMin,
-        minutesToGetReady);
+        minutesToGetReady,
+        mix);
+  }
+
+  /** The same, poured from a mix. */
+  public PlanStep from(LayerMix itsMix) {
+    return new PlanStep(
+        step,
+        attendedMin,
+        waitH,
+        station,
+        times,
+        gapMin,
+        freesMould,
+        joins,
+        withinH,
+        lateMin,
+        setupMin,
+        itsMix);
   }
 
   /** Whole minutes of getting ready. */
@@ -124,7 +166,8 @@ public record PlanStep(
         joins,
         Math.min(hours, 10_000),
         minutesIfLate,
-        setupMin);
+        setupMin,
+        mix);
   }
 
   /** Whole minutes of what it costs where it is late; 0 where it never is. */

@@ -39,6 +39,7 @@ record BatchChecker(PlanRequest request, CastPlan plan) {
       mixers.add(new PlanChecker.Event(batch.startsAt(), 1));
       mixers.add(new PlanChecker.Event(end, -1));
     }
+    List<Use> laterPours = new LaterPourChecker(request, plan).check(seed, mixers);
     assertThat(PlanChecker.most(mixers))
         .as(seed + " mixers")
         .isLessThanOrEqualTo(request.mixers().size());
@@ -47,7 +48,7 @@ record BatchChecker(PlanRequest request, CastPlan plan) {
             ? 0
             : plan.casts().stream().filter(c -> product(c).recipe() != null).count();
     assertThat(mixed).as(seed + " each cast in one mix").isEqualTo((int) fromRecipes);
-    setups(seed);
+    setups(seed, laterPours);
   }
 
   /** Who fills beside the one who mixes, from the first filling to the end of the last. */
@@ -126,28 +127,34 @@ record BatchChecker(PlanRequest request, CastPlan plan) {
         .isAfterOrEqualTo(request.calendar().opens());
   }
 
+  /**
+   * A stretch in a mixer.
+   *
+   * @param leastMin without washing from dark to light
+   */
+  record Use(LocalDateTime at, long minutes, double leastMin, double shade, PlanRecipe recipe) {}
+
   /** With one mixer: after a darker mix of the same day a lighter one has the longer washing. */
-  private void setups(String seed) {
+  private void setups(String seed, List<Use> laterPours) {
     if (request.mixers().size() != 1) {
       return;
     }
-    List<PlanBatch> order = new ArrayList<>(plan.mixes());
-    order.sort(Comparator.comparing(PlanBatch::startsAt));
-    for (int b = 1; b < order.size(); b++) {
-      PlanBatch before = order.get(b - 1);
-      PlanBatch batch = order.get(b);
-      if (before.startsAt().toLocalDate().equals(batch.startsAt().toLocalDate())
-          && shade(before) > shade(batch)) {
-        PlanRecipe own = recipe(batch.recipe());
-        double fill = Duration.between(from(plan, batch), until(plan, batch)).toMinutes();
-        double least =
-            Math.ceil(own.mixMin())
-                + fill
-                + Math.ceil(own.washMin())
-                + Math.ceil(recipe(before.recipe()).moreWashMin());
-        assertThat((double) batch.minutes())
+    List<Use> order = new ArrayList<>(laterPours);
+    for (PlanBatch batch : plan.mixes()) {
+      PlanRecipe own = recipe(batch.recipe());
+      double fill = Duration.between(from(plan, batch), until(plan, batch)).toMinutes();
+      double least = Math.ceil(own.mixMin()) + fill + Math.ceil(own.washMin());
+      order.add(new Use(batch.startsAt(), batch.minutes(), least, shade(batch), own));
+    }
+    order.sort(Comparator.comparing(Use::at));
+    for (int u = 1; u < order.size(); u++) {
+      Use before = order.get(u - 1);
+      Use use = order.get(u);
+      if (before.at().toLocalDate().equals(use.at().toLocalDate())
+          && before.shade() > use.shade()) {
+        assertThat((double) use.minutes())
             .as(seed + " washed from dark to light")
-            .isGreaterThanOrEqualTo(least);
+            .isGreaterThanOrEqualTo(use.leastMin() + Math.ceil(before.recipe().moreWashMin()));
       }
     }
   }

@@ -6,6 +6,7 @@ import ironshelf.core.plan.PlanRequest.PlanMould;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.PlanRequest.PlanRecipe;
 import ironshelf.core.plan.PlanRequest.PlanStation;
+import ironshelf.core.plan.PlanStep.LayerMix;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -144,11 +145,15 @@ public final class RandomShop {
               "c" + colour,
               colour,
               p.binder(),
-              inTent(
-                  random.nextInt(4) == 0,
-                  gettingReady(
-                      random.nextInt(3) * 7,
-                      random.nextBoolean() ? p.route() : inWindow(p.route(), random.nextInt(6)))),
+              layered(
+                  new Random(seed * 31 + products.size()),
+                  inTent(
+                      random.nextInt(4) == 0,
+                      gettingReady(
+                          random.nextInt(3) * 7,
+                          random.nextBoolean()
+                              ? p.route()
+                              : inWindow(p.route(), random.nextInt(6))))),
               random.nextInt(6) == 0 ? null : "r" + random.nextInt(2),
               0.2 + random.nextInt(60) / 10.0,
               random.nextInt(5) == 0 ? START.plusDays(1 + random.nextInt(6)) : null,
@@ -192,6 +197,20 @@ public final class RandomShop {
     return route.stream()
         .map(s -> s.workMin() > 0 && !s.step().equals("pour") ? s.after(minutes) : s)
         .toList();
+  }
+
+  /** The same, at times with one or two layers that are poured when the one before has set. */
+  private static List<PlanStep> layered(Random random, List<PlanStep> route) {
+    List<PlanStep> steps = new ArrayList<>(route);
+    for (int layers = random.nextInt(3); layers > 0; layers--) {
+      int colour = random.nextInt(3);
+      LayerMix mix =
+          new LayerMix(
+              "r" + random.nextInt(2), "c" + colour, colour, 0.1 + random.nextInt(30) / 10.0);
+      steps.add(2, work("layer", 1 + random.nextInt(8), 1, 0, false).from(mix));
+      steps.add(3, wait("set", random.nextInt(20), null));
+    }
+    return steps;
   }
 
   /** The same, setting in the tent: the first wait after the filling. */

@@ -37,7 +37,7 @@ public final class LateBound {
 
   private List<MouldClock> clocks() {
     if (clocks.isEmpty()) {
-      Resources empty = Resources.empty(instance.request);
+      Resources empty = Resources.empty(instance);
       List<MouldClock> all = new ArrayList<>();
       for (int mould = 0; mould < instance.moulds.size(); mould++) {
         all.add(new MouldClock(instance, mould, empty));

@@ -93,7 +93,7 @@ public final class MouldClock {
     for (BegunCast begun : instance.request.begun()) {
       Integer own = begun.mould() == null ? null : instance.mouldNos.get(begun.mould());
       if (own != null && own == mould && begun.copy() == copy) {
-        Timing timing = empty.timing(free(Activity.of(begun.rest(), instance.stationNos)), 0, 1);
+        Timing timing = empty.timing(free(instance.activities(begun.rest())), 0, 1);
         until = Math.max(until, timing.freed() + instance.washMin(mould));
       }
     }

@@ -4,6 +4,7 @@ import ironshelf.core.plan.PlanStep;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param setupMin of getting ready for it, shared by what is done without a break
  * @param window within which it is wanted; null: whenever
  * @param frees whether the mould is free when it is done
+ * @param later what it is poured from where it is a layer that is poured later; null: nothing
  */
 public record Activity(
     String step,
@@ -26,7 +28,17 @@ public record Activity(
     int join,
     boolean inBatch,
     int setupMin,
-    @Nullable Window window) {
+    @Nullable Window window,
+    @Nullable Later later) {
+
+  /** A layer that is poured later: what it is mixed as, and how much of it one cast takes. */
+  public record Later(Family family, double litres) {
+
+    /** Minutes to mix for it and to wash after it. */
+    int setupMin() {
+      return family.mixMin(litres) + family.washMin();
+    }
+  }
 
   /** So many minutes after it may be done, and what it costs where it is begun later. */
   public record Window(int withinMin, int lateMin) {}
@@ -34,12 +46,17 @@ public record Activity(
   /** One that takes a person of its own, whenever it can be done. */
   public Activity(
       String step, int workMin, int waitMin, List<Stay> stays, boolean frees, int join) {
-    this(step, workMin, waitMin, stays, frees, join, false, 0, null);
+    this(step, workMin, waitMin, stays, frees, join, false, 0, null, null);
   }
 
   /** Whether it takes a person of its own. */
   public boolean takesPerson() {
     return workMin > 0 && !inBatch;
+  }
+
+  /** What it takes to be ready for the next cast as well: the same step, or the same mix. */
+  public String readiness() {
+    return later == null ? step : later.family().recipe() + " " + later.family().colour();
   }
 
   /** Where no station is taken up, or nothing is joined. */
@@ -52,14 +69,19 @@ public record Activity(
    * A route as its works; what is waited after the last one stands before an empty one.
    *
    * @param stations their numbers by name
+   * @param mixes what its later layers are poured from; null where nothing is mixed
    */
-  public static List<Activity> of(List<PlanStep> route, Map<String, Integer> stations) {
+  static List<Activity> of(
+      List<PlanStep> route,
+      Map<String, Integer> stations,
+      Function<PlanStep.LayerMix, @Nullable Later> mixes) {
     List<Activity> activities = new ArrayList<>();
     List<Stay> stays = new ArrayList<>();
     int waited = 0;
     int joins = 0;
     for (PlanStep step : route) {
       if (step.workMin() > 0 || step.freesMould() || step.joins()) {
+        Later later = step.mix() == null ? null : mixes.apply(step.mix());
         for (int round = 0; round < step.times(); round++) {
           boolean last = round == step.times() - 1;
           activities.add(
@@ -71,10 +93,11 @@ public record Activity(
                   step.freesMould() && last,
                   step.joins() && round == 0 ? joins++ : NOWHERE,
                   false,
-                  step.setupWholeMin(),
+                  later == null ? step.setupWholeMin() : later.setupMin(),
                   round == 0 && step.lateWholeMin() > 0
                       ? new Window(step.withinMin(), step.lateWholeMin())
-                      : null));
+                      : null,
+                  later));
           stays.clear();
           waited = last ? 0 : step.gapWholeMin();
         }
@@ -97,7 +120,7 @@ public record Activity(
     all.set(
         0,
         new Activity(
-            first.step, first.workMin, 0, List.of(), first.frees, first.join, true, 0, null));
+            first.step, first.workMin, 0, List.of(), first.frees, first.join, true, 0, null, null));
     return List.copyOf(all);
   }
 

@@ -48,6 +48,11 @@ public record Family(
     return Math.max(rules.leastL(), packs);
   }
 
+  /** What a mixer of a size holds of it at most, in whole packs. */
+  public double holdsL(double mixerL) {
+    return rules.packL() == 0 ? mixerL : Math.floor(mixerL / rules.packL() + ALIKE) * rules.packL();
+  }
+
   /** Litres of one mix, in its mixer. */
   public double oneMixL(double litres) {
     return Math.min(largestL, mixedL(litres) / mixes(litres));

@@ -9,6 +9,7 @@ import ironshelf.core.plan.PlanRequest.PlanMixer;
 import ironshelf.core.plan.PlanRequest.PlanMould;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.PlanRequest.PlanRecipe;
+import ironshelf.core.plan.PlanStep;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -71,9 +72,9 @@ public final class Instance {
     Map<String, Integer> productNos = new HashMap<>();
     for (PlanProduct product : products) {
       productNos.put(product.product(), activities.size());
-      int family = family(product);
+      int family = family(product.recipe(), product.colour(), product.shade());
       familyOfProduct.add(family);
-      List<Activity> own = Activity.of(product.route(), stationNos);
+      List<Activity> own = activities(product.route());
       activities.add(family == NONE ? own : Activity.inBatch(own));
       setsIn.add(
           own.size() < 2
@@ -142,28 +143,35 @@ public final class Instance {
             .thenComparingInt(Pin::pourMin));
   }
 
-  private int family(PlanProduct product) {
-    if (product.recipe() == null || request.mixers().isEmpty()) {
+  /** A route as its works. */
+  public List<Activity> activities(List<PlanStep> route) {
+    return Activity.of(
+        route,
+        stationNos,
+        mix -> {
+          int family = family(mix.recipe(), mix.colour(), mix.shade());
+          return family == NONE ? null : new Activity.Later(families.get(family), mix.litres());
+        });
+  }
+
+  private int family(@Nullable String recipe, @Nullable String ownColour, double shade) {
+    if (recipe == null || request.mixers().isEmpty()) {
       return NONE;
     }
-    String colour = product.colour() == null ? "" : product.colour();
+    String colour = ownColour == null ? "" : ownColour;
     for (int f = 0; f < families.size(); f++) {
-      if (families.get(f).recipe().equals(product.recipe())
-          && families.get(f).colour().equals(colour)) {
+      if (families.get(f).recipe().equals(recipe) && families.get(f).colour().equals(colour)) {
         return f;
       }
     }
     PlanRecipe rules =
-        request.recipes().stream()
-            .filter(r -> r.recipe().equals(product.recipe()))
-            .findFirst()
-            .orElseThrow();
+        request.recipes().stream().filter(r -> r.recipe().equals(recipe)).findFirst().orElseThrow();
     double largest = request.mixers().stream().mapToDouble(PlanMixer::litres).max().orElseThrow();
     families.add(
         new Family(
-            product.recipe(),
+            recipe,
             colour,
-            product.shade(),
+            shade,
             rules,
             largest,
             request.calendar().minutesADay(),

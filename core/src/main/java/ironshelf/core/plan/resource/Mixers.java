@@ -52,6 +52,16 @@ public final class Mixers {
     return best;
   }
 
+  /** Whether a mixer is free for a stretch that needs no more washing before it. */
+  boolean isFree(int mixer, int at, Block block, Family family) {
+    Slot found = slot(mixer, at, block, family);
+    return found.at() == at && found.setupMin() == 0;
+  }
+
+  double litres(int mixer) {
+    return mixers.get(mixer).litres();
+  }
+
   private Slot slot(int mixer, int earliest, Block block, Family family) {
     List<Use> own = uses.get(mixer);
     int at = earliest;
@@ -111,5 +121,11 @@ public final class Mixers {
         firstEndingAfter(own, slot.at()),
         new Use(
             slot.at(), slot.at() + slot.setupMin() + minutes, shade, moreWashMin, slot.setupMin()));
+  }
+
+  /** Gives a stretch back. */
+  public void give(Slot slot, int minutes) {
+    int to = slot.at() + slot.setupMin() + minutes;
+    uses.get(slot.mixer()).removeIf(u -> u.from() == slot.at() && u.to() == to);
   }
 }

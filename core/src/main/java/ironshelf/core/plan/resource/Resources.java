@@ -20,6 +20,8 @@ public final class Resources {
   public static final int[] NO_WAIT = {};
 
   public final Workforce hands;
+  public final Mixers mixers;
+  private final LaterPours laterPours;
   private final Profile[] stations;
 
   /** By step, when somebody who got ready for it has just done it, and how many have. */
@@ -30,8 +32,11 @@ public final class Resources {
    *
    * @param minutes over which the plan will likely reach
    */
-  public Resources(PlanRequest request, int minutes) {
+  public Resources(Instance instance, int minutes) {
+    PlanRequest request = instance.request;
     hands = new Workforce(request.calendar(), request.start(), request.people());
+    mixers = new Mixers(instance, hands);
+    laterPours = new LaterPours(hands, mixers);
     stations =
         request.stations().stream()
             .map(PlanStation::capacity)
@@ -39,14 +44,17 @@ public final class Resources {
             .toArray(Profile[]::new);
   }
 
-  private Resources(Workforce hands) {
+  private Resources(Instance instance, Workforce hands) {
     this.hands = hands;
+    mixers = new Mixers(instance, hands);
+    laterPours = new LaterPours(hands, mixers);
     stations = new Profile[0];
   }
 
   /** A shop in which everything is free as long as nothing is taken, and stations do not count. */
-  public static Resources empty(PlanRequest request) {
-    return new Resources(new Workforce(request.calendar(), request.start(), 1));
+  public static Resources empty(Instance instance) {
+    PlanRequest request = instance.request;
+    return new Resources(instance, new Workforce(request.calendar(), request.start(), 1));
   }
 
   /**
@@ -54,20 +62,26 @@ public final class Resources {
    * work before it waits; that only ever moves works later, so it comes to an end.
    */
   public Timing timing(List<Activity> activities, int from, int pieces) {
-    return timing(activities, from, pieces, NO_WAIT);
+    return timing(activities, from, pieces, NO_WAIT, 0);
   }
 
   /**
    * The same, with joining steps that wait for their parts.
    *
    * @param partsAt when the parts of each joining step are there, by its number
+   * @param secondFrom until when the second work is held back for others of its mix; 0: it is not
    */
-  public Timing timing(List<Activity> activities, int from, int pieces, int[] partsAt) {
+  public Timing timing(
+      List<Activity> activities, int from, int pieces, int[] partsAt, int secondFrom) {
     int count = activities.size();
     int[] starts = new int[count];
     int[] setups = new int[count];
     int[] floors = new int[count];
     int[] handsWaited = new int[count];
+    LaterPours.Place[] places = new LaterPours.Place[count];
+    if (count > 1) {
+      floors[1] = secondFrom;
+    }
     floors[0] = from + activities.get(0).waitMin();
     int[] partsWaited = new int[count];
     int forStation = 0;
@@ -82,7 +96,16 @@ public final class Resources {
         earliest += partsWaited[i];
       }
       Horizon.refuseBeyond(earliest);
-      begin(activity, i, earliest, starts, setups);
+      if (activity.later() == null) {
+        begin(activity, i, earliest, starts, setups);
+      } else {
+        LaterPours.Place place = laterPours.place(activity, activity.later(), earliest);
+        places[i] = place;
+        // The next layer of the same cast is washed for after this one.
+        laterPours.take(activity, activity.later(), place);
+        starts[i] = place.slot().at();
+        setups[i] = place.setupMin();
+      }
       handsWaited[i] = starts[i] - earliest;
       int full = i == 0 ? Activity.NOWHERE : firstFull(activity, entered, starts[i], pieces);
       if (full == Activity.NOWHERE) {
@@ -92,16 +115,27 @@ public final class Resources {
         forStation += delay;
         station = activity.stays().get(full).station();
         floors[i - 1] = starts[i - 1] + delay;
+        unplace(activities, places, i, i - 1);
         i--;
       }
     }
+    unplace(activities, places.clone(), count - 1, 0);
     int forHands = 0;
     int forParts = 0;
     for (int activity = 0; activity < count; activity++) {
       forHands += handsWaited[activity];
       forParts += partsWaited[activity];
     }
-    return new Timing(activities, starts, setups, forHands, forStation, station, forParts);
+    return new Timing(activities, starts, setups, places, forHands, forStation, station, forParts);
+  }
+
+  private void unplace(List<Activity> activities, LaterPours.Place[] places, int last, int first) {
+    for (int i = last; i >= first; i--) {
+      if (places[i] != null) {
+        laterPours.give(activities.get(i), places[i]);
+        places[i] = null;
+      }
+    }
   }
 
   /**
@@ -119,7 +153,7 @@ public final class Resources {
       return;
     }
     setups[i] = activity.setupMin();
-    NavigableMap<Integer, Integer> ends = readyFor.getOrDefault(activity.step(), NOBODY);
+    NavigableMap<Integer, Integer> ends = readyFor.getOrDefault(activity.readiness(), NOBODY);
     for (Integer next = ends.ceilingKey(earliest);
         next != null && next <= starts[i] + setups[i];
         next = ends.higherKey(next)) {
@@ -132,13 +166,22 @@ public final class Resources {
   }
 
   /** Notes who is ready for a work after this one of a cast; or takes that back. */
-  private void noteReady(Timing timing, int i, int more) {
+  private void noteReady(Timing timing, int i, boolean taken) {
     Activity activity = timing.activities().get(i);
+    int more = taken ? 1 : -1;
+    if (activity.later() != null && taken) {
+      laterPours.take(activity, activity.later(), timing.place(i));
+      return;
+    }
+    if (activity.later() != null) {
+      laterPours.give(activity, timing.place(i));
+      return;
+    }
     if (activity.setupMin() == 0 || !activity.takesPerson()) {
       return;
     }
     NavigableMap<Integer, Integer> ends =
-        readyFor.computeIfAbsent(activity.step(), s -> new TreeMap<>());
+        readyFor.computeIfAbsent(activity.readiness(), s -> new TreeMap<>());
     count(ends, timing.end(i), more);
     if (timing.setup(i) == 0) {
       count(ends, timing.start(i), -more);
@@ -198,11 +241,10 @@ public final class Resources {
       int start = timing.start(i);
       if (activity.takesPerson() && pieces > 0) {
         hands.take(start, timing.minutes(i));
-        noteReady(timing, i, 1);
       } else if (activity.takesPerson()) {
         hands.give(start, timing.minutes(i));
-        noteReady(timing, i, -1);
       }
+      noteReady(timing, i, pieces > 0);
       int entered = i == 0 ? 0 : timing.end(i - 1);
       for (int s = 0; s < activity.stays().size(); s++) {
         Activity.Stay stay = activity.stays().get(s);

@@ -10,6 +10,7 @@ public final class Timing {
   private final List<Activity> activities;
   private final int[] starts;
   private final int[] setups;
+  private final LaterPours.Place[] places;
   private final int forHands;
   private final int forStation;
   private final int station;
@@ -20,15 +21,17 @@ public final class Timing {
    *
    * @param starts of its works, in minutes; not copied
    * @param setups minutes of getting ready at the beginning of each; not copied
+   * @param places of those that are poured later; not copied
    * @param forHands minutes for which a person was waited for
    * @param forStation minutes for which room in a station was waited for
    * @param station that had none; {@link Activity#NOWHERE} where all had
    * @param forParts minutes for which parts were waited for
    */
-  public Timing(
+  Timing(
       List<Activity> activities,
       int[] starts,
       int[] setups,
+      LaterPours.Place[] places,
       int forHands,
       int forStation,
       int station,
@@ -36,6 +39,7 @@ public final class Timing {
     this.activities = activities;
     this.starts = starts;
     this.setups = setups;
+    this.places = places;
     this.forHands = forHands;
     this.forStation = forStation;
     this.station = station;
@@ -62,6 +66,15 @@ public final class Timing {
   /** Minutes of getting ready at the beginning of a work. */
   public int setup(int activity) {
     return setups[activity];
+  }
+
+  LaterPours.Place place(int activity) {
+    return places[activity];
+  }
+
+  /** The mixer that a later layer is poured from; 0 where it is none. */
+  public int mixer(int activity) {
+    return places[activity] == null ? 0 : places[activity].slot().mixer();
   }
 
   /** Minutes of getting ready in all. */
@@ -128,10 +141,14 @@ public final class Timing {
     int[] ready = new int[all.size()];
     System.arraycopy(setups, 0, ready, 0, own);
     System.arraycopy(after.setups, 1, ready, own, after.activities.size() - 1);
+    LaterPours.Place[] poured = new LaterPours.Place[all.size()];
+    System.arraycopy(places, 0, poured, 0, own);
+    System.arraycopy(after.places, 1, poured, own, after.activities.size() - 1);
     return new Timing(
         all,
         begins,
         ready,
+        poured,
         forHands + after.forHands,
         forStation + after.forStation,
         after.station == Activity.NOWHERE ? station : after.station,

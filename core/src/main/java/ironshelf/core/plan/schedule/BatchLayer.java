@@ -35,7 +35,7 @@ final class BatchLayer {
   BatchLayer(Schedule schedule) {
     this.schedule = schedule;
     this.instance = schedule.instance;
-    this.mixers = new Mixers(instance, schedule.resources.hands);
+    this.mixers = schedule.resources.mixers;
   }
 
   /** Lays casts of one family, by their demands, in as few mixes as their order allows. */
@@ -127,7 +127,6 @@ final class BatchLayer {
         }
         continue;
       }
-      mixers.take(slot, block.minutes(), family.shade(), family.rules().moreWashMin());
       List<Integer> nos = new ArrayList<>();
       List<Integer> fillers = new ArrayList<>();
       for (int i = 0; i < copies.length; i++) {
@@ -173,14 +172,21 @@ final class BatchLayer {
       List<Integer> demands,
       List<int[]> partsAt,
       int[] later) {
+    Family family = instance.families.get(instance.familyOf(demands.get(0)));
     schedule.resources.hands.take(slot.at(), block.after(slot.setupMin()));
+    mixers.take(slot, block.minutes(), family.shade(), family.rules().moreWashMin());
     Timing[] timings = new Timing[demands.size()];
+    int[] together = together(demands, filling);
     for (int i = 0; i < timings.length; i++) {
       int at = slot.at() + slot.setupMin() + mixMin + filling.offset(i);
       Line line = instance.lines.get(demands.get(i));
       Timing timing =
           schedule.resources.timing(
-              instance.activitiesOf(line), at, line.cavities(), partsAt.get(i));
+              instance.activitiesOf(line),
+              at,
+              line.cavities(),
+              partsAt.get(i),
+              slot.at() + slot.setupMin() + mixMin + together[i]);
       if (timing.pour() > at) {
         later[0] = timing.pour() - at;
         giveBack(slot, block, demands, timings, i);
@@ -199,6 +205,31 @@ final class BatchLayer {
       schedule.resources.give(timings[i], instance.lines.get(demands.get(i)).cavities());
     }
     schedule.resources.hands.give(slot.at(), block.after(slot.setupMin()));
+    mixers.give(slot, block.minutes());
+  }
+
+  /**
+   * From when each cast's next layer is poured, in minutes after the mixing, so that the first of
+   * them waits until all can be poured from one mix without a break.
+   */
+  private int[] together(List<Integer> demands, Filling filling) {
+    int[] from = new int[demands.size()];
+    int before = 0;
+    int start = 0;
+    for (int i = 0; i < from.length; i++) {
+      Activity next = instance.activitiesOf(instance.lines.get(demands.get(i))).get(1);
+      if (next.later() != null) {
+        int may = filling.offset(i) + instance.fillMin(demands.get(i)) + next.waitMin();
+        start = Math.max(start, may - before);
+        from[i] = before;
+        before += next.workMin();
+      }
+    }
+    for (int i = 0; i < from.length; i++) {
+      Activity next = instance.activitiesOf(instance.lines.get(demands.get(i))).get(1);
+      from[i] = next.later() == null ? 0 : from[i] + start;
+    }
+    return from;
   }
 
   private int clash(List<Integer> demands, Copy[] copies, Timing[] timings) {
@@ -280,6 +311,7 @@ final class BatchLayer {
     }
     Block taken = block.after(slot.setupMin());
     schedule.resources.hands.take(slot.at(), taken);
+    mixers.take(slot, block.minutes(), family.shade(), family.rules().moreWashMin());
     List<Integer> nos = new ArrayList<>();
     List<Integer> fillers = new ArrayList<>();
     for (int i = 0; i < pins.size(); i++) {
@@ -288,7 +320,7 @@ final class BatchLayer {
       List<Activity> activities = instance.activitiesOf(line);
       Timing timing =
           schedule.resources.timing(
-              activities, pin.pourMin(), line.cavities(), schedule.partsAt(pin.demand()));
+              activities, pin.pourMin(), line.cavities(), schedule.partsAt(pin.demand()), 0);
       int until = timing.freed() + instance.washMin(line.mould());
       Copy copy = schedule.copies[line.mould()].copy(pin.copy());
       if (copy.freeAt > pin.pourMin() || copy.runsInto(pin.pourMin(), until) >= 0) {
@@ -304,9 +336,9 @@ final class BatchLayer {
     }
     if (nos.isEmpty()) {
       schedule.resources.hands.give(slot.at(), taken);
+      mixers.give(slot, block.minutes());
       return;
     }
-    mixers.take(slot, block.minutes(), family.shade(), family.rules().moreWashMin());
     schedule.batches.add(new Mix(familyNo, slot.at(), taken, family.mixedL(litres), nos, fillers));
   }
 

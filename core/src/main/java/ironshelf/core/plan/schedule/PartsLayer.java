@@ -62,7 +62,7 @@ final class PartsLayer {
     }
     int pieces = schedule.instance.request.begun().get(begunNo).pieces();
     int[] partsAt = at(schedule.instance.feeding.ofBegun(begunNo), 1, 1);
-    Timing timing = schedule.resources.timing(tail, head.ready(), pieces, partsAt);
+    Timing timing = schedule.resources.timing(tail, head.ready(), pieces, partsAt, 0);
     schedule.resources.take(timing, pieces);
     schedule.begun.set(begunNo, head.and(timing));
     return schedule.begun.get(begunNo);

@@ -66,7 +66,9 @@ final class People {
   }
 
   private static String key(Stretch stretch, int minute) {
-    return stretch.of().activities().get(stretch.no()).step() + " " + minute;
+    Timing timing = stretch.of();
+    int no = stretch.no();
+    return timing.activities().get(no).readiness() + " " + timing.mixer(no) + " " + minute;
   }
 
   /** Who is ready then; each of several once. */

@@ -68,7 +68,7 @@ final class Schedule {
    */
   Schedule(Instance instance, int minutes) {
     this.instance = instance;
-    resources = new Resources(instance.request, minutes);
+    resources = new Resources(instance, minutes);
     copies = instance.moulds.stream().map(m -> new CopyPool(m.copies())).toArray(CopyPool[]::new);
     mixes = new BatchLayer(this);
     left = instance.lines.stream().mapToInt(Line::casts).toArray();
@@ -86,7 +86,7 @@ final class Schedule {
   }
 
   private void goOn(int begunNo, BegunCast cast) {
-    List<Activity> activities = Activity.of(cast.rest(), instance.stationNos);
+    List<Activity> activities = instance.activities(cast.rest());
     if (!instance.feeding.ofBegun(begunNo).isEmpty()) {
       activities = parts.untilJoin(begunNo, activities);
     }
@@ -138,7 +138,7 @@ final class Schedule {
     int[] partsAt = partsAt(pin.demand());
     Timing timing =
         resources.timing(
-            activities, pin.pourMin() - activities.get(0).waitMin(), line.cavities(), partsAt);
+            activities, pin.pourMin() - activities.get(0).waitMin(), line.cavities(), partsAt, 0);
     int until = timing.freed() + instance.washMin(line.mould());
     int clash = Math.max(copy.freeAt, copy.runsInto(pin.pourMin(), until));
     if (copy.freeAt > pin.pourMin() || copy.runsInto(pin.pourMin(), until) >= 0) {
@@ -215,7 +215,7 @@ final class Schedule {
       Copy copy = free.takeFirst();
       int freeAt = copy.freeAt;
       int from = Math.max(freeAt, line.releaseMin() - activities.get(0).waitMin());
-      Timing timing = resources.timing(activities, from, line.cavities(), partsAt);
+      Timing timing = resources.timing(activities, from, line.cavities(), partsAt, 0);
       int until = timing.freed() + instance.washMin(line.mould());
       int clash = copy.runsInto(timing.pour(), until);
       if (clash < 0) {

@@ -173,7 +173,7 @@ final class ScheduleWriter {
     return aloneReady.computeIfAbsent(
         line.product(),
         p ->
-            new Resources(instance.request, 1)
+            new Resources(instance, 1)
                 .timing(instance.activitiesOf(line), 0, line.cavities())
                 .ready());
   }

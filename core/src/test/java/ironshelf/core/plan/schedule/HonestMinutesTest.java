@@ -8,6 +8,7 @@ import ironshelf.core.plan.CastPlan.Visit;
 import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.PlanRequest.PlanRecipe;
+import ironshelf.core.plan.PlanStep;
 import ironshelf.core.plan.RandomShop;
 import ironshelf.core.plan.search.PlanSearch;
 import java.time.LocalDateTime;
@@ -15,7 +16,10 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -24,25 +28,38 @@ import org.junit.jupiter.api.Test;
 @Tag("accuracy")
 class HonestMinutesTest {
 
+  /** One filling of one cast, a later layer too: from when on, without the mixing for it. */
+  private record Fill(
+      PlanRecipe recipe,
+      double shade,
+      double litres,
+      LocalDateTime from,
+      long minutes,
+      int person) {
+
+    LocalDateTime until() {
+      return from.plusMinutes(minutes);
+    }
+  }
+
   /** What somebody mixes who has only the list of casts: what is filled without a break. */
   private static final class Bowl {
-    final PlanProduct first;
+    final Fill first;
     final LocalDateTime from;
     final Set<Integer> people = new HashSet<>();
     LocalDateTime until;
     double litres;
 
-    Bowl(PlanProduct first, LocalDateTime from) {
+    Bowl(Fill first) {
       this.first = first;
-      this.from = from;
+      this.from = first.from();
       this.until = from;
     }
 
-    void add(PlanProduct product, Visit fill) {
+    void add(Fill fill) {
       people.add(fill.person());
-      litres += product.litresPerCast();
-      LocalDateTime end = fill.at().plusMinutes(fill.minutes());
-      until = until.isAfter(end) ? until : end;
+      litres += fill.litres();
+      until = until.isAfter(fill.until()) ? until : fill.until();
     }
   }
 
@@ -50,6 +67,7 @@ class HonestMinutesTest {
   @Test
   void aReplayOfItsCastsTakesThePlansOwnMinutes() {
     int shops = 0;
+    long laterMinutes = 0;
     for (long seed = 0; seed < 300; seed++) {
       PlanRequest request = RandomShop.inBowls(seed, 1 + (int) (seed % 12), false);
       if (request.mixers().size() > 1) {
@@ -60,29 +78,78 @@ class HonestMinutesTest {
         continue;
       }
       shops++;
-      Long mixMinutes = plan.outcome().mixMinutes();
-      assertThat(minutes(request, bowls(request, plan))).as("seed %d", seed).isEqualTo(mixMinutes);
+      long mixMinutes = Objects.requireNonNull(plan.outcome().mixMinutes());
+      long later = laterMin(request, plan);
+      laterMinutes += later;
+      assertThat(minutes(request, bowls(request, plan)))
+          .as("seed %d", seed)
+          .isEqualTo(mixMinutes + later);
     }
     assertThat(shops).isGreaterThan(100);
+    assertThat(laterMinutes).isGreaterThan(10_000);
   }
 
   private static List<Bowl> bowls(PlanRequest request, CastPlan plan) {
-    List<PlannedCast> casts = new ArrayList<>(plan.casts());
-    casts.sort(Comparator.comparing(PlannedCast::pourAt));
-    List<Bowl> bowls = new ArrayList<>();
-    for (PlannedCast cast : casts) {
+    List<Fill> fills = new ArrayList<>();
+    for (PlannedCast cast : plan.casts()) {
       PlanProduct product = product(request, cast);
-      if (product.recipe() == null) {
-        continue;
+      if (product.recipe() != null) {
+        Visit work = cast.works().get(0);
+        fills.add(
+            new Fill(
+                recipe(request, product.recipe()),
+                product.shade(),
+                product.litresPerCast(),
+                work.at(),
+                work.minutes(),
+                work.person()));
       }
+      laterWorks(product, cast).forEach((work, step) -> fills.add(later(request, work, step)));
+    }
+    fills.sort(Comparator.comparing(Fill::from));
+    List<Bowl> bowls = new ArrayList<>();
+    for (Fill fill : fills) {
       Bowl last = bowls.isEmpty() ? null : bowls.get(bowls.size() - 1);
-      if (last == null || cast.pourAt().isAfter(last.until)) {
-        last = new Bowl(product, cast.pourAt());
+      if (last == null || fill.from().isAfter(last.until)) {
+        last = new Bowl(fill);
         bowls.add(last);
       }
-      last.add(product, cast.works().get(0));
+      last.add(fill);
     }
     return bowls;
+  }
+
+  private static Fill later(PlanRequest request, Visit work, PlanStep step) {
+    PlanStep.LayerMix mix = step.mix();
+    return new Fill(
+        recipe(request, mix.recipe()),
+        mix.shade(),
+        mix.litres(),
+        work.at().plusMinutes(work.minutes() - step.workMin()),
+        step.workMin(),
+        work.person());
+  }
+
+  private static long laterMin(PlanRequest request, CastPlan plan) {
+    return plan.casts().stream()
+        .flatMap(c -> laterWorks(product(request, c), c).keySet().stream())
+        .mapToLong(Visit::minutes)
+        .sum();
+  }
+
+  /** The works of a cast at layers that are poured later. */
+  private static Map<Visit, PlanStep> laterWorks(PlanProduct product, PlannedCast cast) {
+    Map<Visit, PlanStep> works = new LinkedHashMap<>();
+    int next = 0;
+    for (PlanStep step : product.route()) {
+      for (int round = 0; step.workMin() > 0 && round < step.times(); round++) {
+        Visit work = cast.works().get(next++);
+        if (step.mix() != null) {
+          works.put(work, step);
+        }
+      }
+    }
+    return works;
   }
 
   private static long minutes(PlanRequest request, List<Bowl> bowls) {
@@ -90,7 +157,7 @@ class HonestMinutesTest {
     long minutes = 0;
     Bowl before = null;
     for (Bowl bowl : bowls) {
-      PlanRecipe recipe = recipe(request, bowl);
+      PlanRecipe recipe = bowl.first.recipe();
       double packs = recipe.packL() == 0 ? bowl.litres : packs(bowl.litres, recipe.packL());
       double litres = Math.max(recipe.leastL(), packs);
       long mixes = Math.max(1, (long) Math.ceil(litres / largest - 1e-9));
@@ -99,7 +166,7 @@ class HonestMinutesTest {
       if (before != null
           && before.from.toLocalDate().equals(bowl.from.toLocalDate())
           && before.first.shade() > bowl.first.shade()) {
-        minutes += (long) Math.ceil(recipe(request, before).moreWashMin());
+        minutes += (long) Math.ceil(before.first.recipe().moreWashMin());
       }
       before = bowl;
     }
@@ -110,9 +177,9 @@ class HonestMinutesTest {
     return Math.ceil(litres / packL - 1e-9) * packL;
   }
 
-  private static PlanRecipe recipe(PlanRequest request, Bowl bowl) {
+  private static PlanRecipe recipe(PlanRequest request, String name) {
     return request.recipes().stream()
-        .filter(r -> r.recipe().equals(bowl.first.recipe()))
+        .filter(r -> r.recipe().equals(name))
         .findFirst()
         .orElseThrow();
   }
