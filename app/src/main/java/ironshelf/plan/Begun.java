@@ -62,6 +62,18 @@ class Begun {
       Map<Long, String> nameOf,
       List<Whole> wholes) {
 
+    /** With what is being poured before it: that is done first. */
+    Found and(List<OpenPours.Next> pouring) {
+      List<BegunCast> all = new ArrayList<>(pouring.stream().map(OpenPours.Next::cast).toList());
+      all.addAll(casts);
+      for (OpenPours.Next next : pouring) {
+        Long line = next.lineId();
+        lineOf.put(next.cast().name(), line == null ? List.of() : List.of(line));
+        what.put(next.cast().name(), next.what());
+      }
+      return new Found(all, lineOf, what, nameOf, wholes);
+    }
+
     /** The same of pieces that are not poured again before they are ready. */
     Map<Long, String> nameOfSpares() {
       Set<String> again =

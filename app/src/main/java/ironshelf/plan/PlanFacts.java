@@ -50,6 +50,7 @@ class PlanFacts {
   private static final double WASH_MIN = 5;
 
   private final Begun begun;
+  private final OpenPours openPours;
   private final OrderService orders;
   private final PieceService pieces;
   private final AllotmentService allotments;
@@ -63,6 +64,7 @@ class PlanFacts {
 
   PlanFacts(
       Begun begun,
+      OpenPours openPours,
       OrderService orders,
       PieceService pieces,
       AllotmentService allotments,
@@ -74,6 +76,7 @@ class PlanFacts {
       MaterialWaits materials,
       Clock clock) {
     this.begun = begun;
+    this.openPours = openPours;
     this.orders = orders;
     this.pieces = pieces;
     this.allotments = allotments;
@@ -112,7 +115,18 @@ class PlanFacts {
     new TreeMap<>(copies.views(drawn.keySet()))
         .forEach((mouldId, own) -> addIfAny(inUse, mouldId, own));
     PlannedProducts.Known mixes = planned.at(shop, now);
-    Begun.Found found = begun.find(steps, inUse, start, now);
+    List<OpenPours.Next> pouring =
+        openPours.find(
+            mixes,
+            drawn,
+            inUse,
+            w ->
+                mixes.isPlannable(w.productId, inUse)
+                    ? mixes.products(w, drawn, steps).get(0)
+                    : null,
+            now);
+    Map<Long, Integer> inPour = OpenPours.ofLines(pouring);
+    Begun.Found found = begun.find(steps, inUse, start, now).and(pouring);
     PartDemands parts =
         new PartDemands(
             mixes.all(),
@@ -134,15 +148,15 @@ class PlanFacts {
     Map<String, Wanted> wanted = new LinkedHashMap<>();
     for (OrderView order : orders.open()) {
       for (OrderLineView line : order.lines()) {
-        if (line.toPour() == 0) {
+        int toPour = line.toPour() - inPour.getOrDefault(line.id(), 0);
+        if (toPour <= 0) {
           continue;
         }
         Wanted product = new Wanted(line.productId(), line.colourwayId());
         String key = PlanKeys.line(line.id());
         if (!mixes.isPlannable(line.productId(), inUse)
             || !parts.add(
-                PartDemands.Whole.of(
-                    key, product, mixes.known(product), line.toPour(), line.due()))) {
+                PartDemands.Whole.of(key, product, mixes.known(product), toPour, line.due()))) {
           idle.add(line.id());
           continue;
         }
@@ -151,7 +165,7 @@ class PlanFacts {
             new Demand(
                 key,
                 product.key(),
-                line.toPour(),
+                toPour,
                 line.due(),
                 1,
                 null,
@@ -189,9 +203,7 @@ class PlanFacts {
     List<PlanProduct> made =
         wanted.values().stream()
             .flatMap(
-                w ->
-                    mixes.products(w, drawn, inUse, steps).stream()
-                        .map(p -> waiting(p, waits.get(w))))
+                w -> mixes.products(w, drawn, steps).stream().map(p -> waiting(p, waits.get(w))))
             .toList();
     PlanRequest request =
         new PlanRequest(

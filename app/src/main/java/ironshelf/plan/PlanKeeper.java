@@ -42,6 +42,7 @@ public class PlanKeeper {
           "orders",
           "piece_steps",
           "pieces",
+          "pour_sessions",
           "products",
           "recipes",
           "routes",

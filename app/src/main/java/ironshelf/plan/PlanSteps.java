@@ -11,6 +11,7 @@ import ironshelf.product.ProductView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.IntFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,8 +40,8 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
    * @param setH until it comes out of its mould, where its route does not say it
    * @param own the route as it is kept, without the recipe's ages
    * @param greenH how long it is green after that; null: it is not
-   * @param mixMin of mixing and washing that falls to one cast of a layer that is poured later; the
-   *     first one is mixed together with others
+   * @param mixes what one cast of a layer is poured from, by its place among all; the first one is
+   *     mixed together with others
    */
   List<PlanStep> from(
       ProductView product,
@@ -50,16 +51,17 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
       int cavities,
       double setH,
       @Nullable Double greenH,
-      double mixMin) {
+      IntFunction<PlanStep.LayerMix> mixes) {
     List<PlanStep> steps = new ArrayList<>();
     double pourMin = Math.min(product.minutesPerPiece() * cavities, minutesADay);
     // What is poured again has to be there.
     steps.add(new PlanStep("pour", pourMin, 0, null, 1, 0, false, pour > 0));
-    List<ProductLayer> filling = product.filling(product.layerOf(pour));
-    for (ProductLayer layer : filling.subList(1, filling.size())) {
-      if (layer.waitH() > 0) {
-        steps.add(wait("set", layer.waitH(), null));
-        steps.add(work("pour", mixMin + product.minutesPerPiece(), 1, 0, false));
+    int first = product.layerOf(pour);
+    List<ProductLayer> filling = product.filling(first);
+    for (int l = 1; l < filling.size(); l++) {
+      if (filling.get(l).waitH() > 0) {
+        steps.add(wait("set", filling.get(l).waitH(), null));
+        steps.add(work("pour", pourMin, 1, 0, false).from(mixes.apply(first + l)));
       }
     }
     double waitedH = 0;

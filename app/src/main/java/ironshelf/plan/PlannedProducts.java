@@ -3,6 +3,7 @@ package ironshelf.plan;
 import ironshelf.core.material.Role;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.PlanRequest.PlanRecipe;
+import ironshelf.core.plan.PlanStep;
 import ironshelf.core.recipe.Ingredient;
 import ironshelf.core.recipe.WorkingTime;
 import ironshelf.core.route.Route;
@@ -34,7 +35,7 @@ import org.springframework.stereotype.Component;
 class PlannedProducts {
 
   /** Bowl, mixer and tools after a mix, and where a lighter one follows; common practice. */
-  private static final double WASH_MIN = 6;
+  static final double WASH_MIN = 6;
 
   private static final double WASH_DARK_MIN = 10;
 
@@ -122,10 +123,7 @@ class PlannedProducts {
 
     /** A product at each of its pours. */
     List<PlanProduct> products(
-        PlanFacts.Wanted wanted,
-        Map<Long, DrawnMould> drawn,
-        Map<String, List<Long>> inUse,
-        PlanSteps steps) {
+        PlanFacts.Wanted wanted, Map<Long, DrawnMould> drawn, PlanSteps steps) {
       ProductView product = all.get(wanted.productId());
       ColourwayView colourway = colourways.get(wanted.colourwayId());
       RecipeView recipe = latest.get(product.recipeId());
@@ -159,13 +157,29 @@ class PlannedProducts {
                         mould.cavities(),
                         setH,
                         greenH,
-                        (recipe.mixMin() + WASH_MIN) / castsABatch(mould, inUse)),
+                        layer -> mix(product, layer, colourway, recipe, mould)),
                     mixed(recipe),
                     litres(product, product.layerOf(pour), mould),
                     null,
                     null);
               })
           .toList();
+    }
+
+    /** What one cast takes for a layer that is poured later. */
+    private PlanStep.LayerMix mix(
+        ProductView product,
+        int layer,
+        ColourwayView ordered,
+        RecipeView recipe,
+        DrawnMould mould) {
+      Long own = product.layers().get(layer).colourwayId();
+      ColourwayView colourway = own == null ? ordered : colourways.get(own);
+      return new PlanStep.LayerMix(
+          mixed(recipe),
+          product.mixKey(layer, ordered.id()),
+          darkness(colourway.swatch()),
+          litres(product, layer, mould));
     }
 
     /** The name of a recipe's mix; its rules are kept for the request. */
@@ -195,11 +209,6 @@ class PlannedProducts {
     /** How the recipes of the products so far are mixed. */
     List<PlanRecipe> mixes() {
       return List.copyOf(mixes.values());
-    }
-
-    private double castsABatch(DrawnMould mould, Map<String, List<Long>> inUse) {
-      int copies = inUse.getOrDefault(PlanKeys.mould(mould.id()), List.of()).size();
-      return Math.max(1, Math.min(copies, Math.floor(shop.mixerL() / mould.capacityL())));
     }
 
     private @Nullable String binder(long recipeId) {

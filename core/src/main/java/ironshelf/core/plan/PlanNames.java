@@ -43,7 +43,7 @@ final class PlanNames {
     for (int p = 0; p < products.size(); p++) {
       names.product("products." + p, products.get(p));
     }
-    names.mixes(products, mixers, recipes);
+    names.mixes(products, begun, mixers, recipes);
     names.demands(demands);
     for (int b = 0; b < begun.size(); b++) {
       names.begun("begun." + b, begun.get(b));
@@ -65,7 +65,11 @@ final class PlanNames {
   }
 
   /** A mix and its filling are one stretch of a day; a cast that is larger is several mixes. */
-  private void mixes(List<PlanProduct> products, List<PlanMixer> mixers, List<PlanRecipe> recipes) {
+  private void mixes(
+      List<PlanProduct> products,
+      List<BegunCast> begun,
+      List<PlanMixer> mixers,
+      List<PlanRecipe> recipes) {
     double largest = mixers.stream().mapToDouble(PlanMixer::litres).max().orElse(0);
     Map<String, PlanRecipe> byName = new HashMap<>();
     recipes.forEach(r -> byName.put(r.recipe(), r));
@@ -96,15 +100,24 @@ final class PlanNames {
           product.route().get(0));
     }
     for (int p = 0; p < products.size(); p++) {
-      for (int s = 0; s < products.get(p).route().size(); s++) {
-        PlanStep step = products.get(p).route().get(s);
-        PlanStep.LayerMix mix = step.mix();
-        PlanRecipe recipe = mix == null ? null : byName.get(mix.recipe());
-        String at = "products." + p + ".route." + s + ".mix.";
-        unknownIf(mix != null && recipe == null, at + "recipe", mix == null ? null : mix.recipe());
-        if (mix != null && recipe != null && !mixers.isEmpty()) {
-          fitsADay(at + "litres", recipe, mix.litres() / largest, step);
-        }
+      laterMixes("products." + p + ".route.", products.get(p).route(), byName, largest);
+    }
+    for (int b = 0; b < begun.size(); b++) {
+      laterMixes("begun." + b + ".rest.", begun.get(b).rest(), byName, largest);
+    }
+  }
+
+  private void laterMixes(
+      String at, List<PlanStep> route, Map<String, PlanRecipe> byName, double largest) {
+    for (int s = 0; s < route.size(); s++) {
+      PlanStep.LayerMix mix = route.get(s).mix();
+      if (mix == null) {
+        continue;
+      }
+      PlanRecipe recipe = byName.get(mix.recipe());
+      unknownIf(recipe == null, at + s + ".mix.recipe", mix.recipe());
+      if (recipe != null && largest > 0) {
+        fitsADay(at + s + ".mix.litres", recipe, mix.litres() / largest, route.get(s));
       }
     }
   }
