@@ -1,5 +1,6 @@
 package ironshelf.plan;
 
+import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.whatif.WhatIf;
 import java.util.List;
@@ -32,13 +33,15 @@ public class PlanTrials {
     return change.in(request(withExpected), plans.casts());
   }
 
-  /** Late days that one more copy of each mould would take off, the most first; none left out. */
+  /** Late days that one more copy of each mould would take off, where it takes any off. */
   public Map<Long, Long> copiesThatHelp(boolean withExpected) {
     PlanRequest request = request(withExpected);
+    List<CastPlan.PlannedCast> planned = plans.casts();
+    CastPlan before = WhatIf.before(request, planned);
     Map<Long, Long> saved = new TreeMap<>();
     for (PlanRequest.PlanMould mould : request.moulds()) {
       WhatIf more = new WhatIf(Map.of(mould.mould(), 1), 0, 0, null, null);
-      WhatIf.Tried tried = more.in(request, plans.casts());
+      WhatIf.Tried tried = more.in(request, planned, before);
       long fewer = lateDays(tried.before()) - lateDays(tried.after());
       if (fewer > 0) {
         saved.put(PlanKeys.mouldId(mould.mould()), fewer);
@@ -47,7 +50,7 @@ public class PlanTrials {
     return saved;
   }
 
-  private static long lateDays(ironshelf.core.plan.CastPlan plan) {
+  private static long lateDays(CastPlan plan) {
     return plan.orders().stream().mapToLong(o -> o.lateDays()).sum();
   }
 

@@ -93,10 +93,7 @@ class WhatIfKeeper {
     wanted.copies().forEach(this::add);
     WorkshopView shop = workshop.view();
     int people = Math.min(MOST_PEOPLE, shop.people() + wanted.people());
-    OpenHours hours = shop.hours().longerBy(wanted.minutes());
-    if (wanted.alsoOn() != null) {
-      hours = hours.alsoOn(wanted.alsoOn());
-    }
+    OpenHours hours = change.hours(shop.hours());
     if (people != shop.people() || !hours.equals(shop.hours())) {
       workshop.change(shop.version(), shop.kept().with(people, hours));
     }

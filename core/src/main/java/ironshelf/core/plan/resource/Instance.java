@@ -218,6 +218,23 @@ public final class Instance {
     return activitiesOf(lines.get(demand)).get(0).workMin();
   }
 
+  /** Whether casts of a family are one mix, each in a copy of its own. */
+  public boolean isOneMix(List<Integer> casts) {
+    Family family = families.get(familyOf(casts.get(0)));
+    int[] copies = new int[moulds.size()];
+    double litres = 0;
+    List<Integer> minutes = new ArrayList<>();
+    for (int demand : casts) {
+      int mould = lines.get(demand).mould();
+      if (++copies[mould] > moulds.get(mould).copies()) {
+        return false;
+      }
+      litres += litresOf(demand);
+      minutes.add(fillMin(demand));
+    }
+    return family.isOneMix(litres, minutes);
+  }
+
   /** The stays in stations that come right after a demand's filling. */
   public List<Activity.Stay> setsIn(int demand) {
     return setsIn.get(lines.get(demand).product());

@@ -6,7 +6,6 @@ import ironshelf.core.plan.schedule.Job;
 import ironshelf.core.plan.schedule.ScheduleBuilder;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Random;
 
 /**
  * Joins mixes of a family that follow on each other, as long as the plan is no worse for it: the
@@ -21,14 +20,12 @@ final class Merging {
   private static final int NEXT = 3;
 
   private final ScheduleBuilder builder;
-  private final Neighbourhood neighbourhood;
   private List<Job> jobs;
   private Objective objective;
   private int looks;
 
   private Merging(ScheduleBuilder builder, List<Job> jobs, Objective objective) {
     this.builder = builder;
-    this.neighbourhood = new Neighbourhood(builder.instance(), new Random(0));
     this.jobs = jobs;
     this.objective = objective;
   }
@@ -56,7 +53,7 @@ final class Merging {
       tried++;
       List<Integer> casts = new ArrayList<>(jobs.get(at).demands());
       casts.addAll(jobs.get(next).demands());
-      if (neighbourhood.fits(casts)
+      if (instance.isOneMix(casts)
           && (isKept(at, next, at, casts) || isKept(at, next, next - 1, casts))) {
         return true;
       }

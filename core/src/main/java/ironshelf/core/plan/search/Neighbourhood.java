@@ -1,6 +1,5 @@
 package ironshelf.core.plan.search;
 
-import ironshelf.core.plan.resource.Family;
 import ironshelf.core.plan.resource.Instance;
 import ironshelf.core.plan.schedule.Job;
 import java.util.ArrayList;
@@ -136,7 +135,7 @@ final class Neighbourhood {
     boolean all = random.nextBoolean();
     do {
       more.add(demand);
-      if (!fits(more)) {
+      if (!instance.isOneMix(more)) {
         more.remove(more.size() - 1);
         break;
       }
@@ -169,7 +168,7 @@ final class Neighbourhood {
     int kept = own.get(a);
     own.set(a, other.get(b));
     other.set(b, kept);
-    if (fits(own) && fits(other)) {
+    if (instance.isOneMix(own) && instance.isOneMix(other)) {
       put(jobs, from, own, to, other);
     }
   }
@@ -192,7 +191,7 @@ final class Neighbourhood {
       int before = more.size();
       for (int c = own.size() - 1; c >= 0; c--) {
         more.add(own.get(c));
-        if (fits(more)) {
+        if (instance.isOneMix(more)) {
           own.remove(c);
         } else {
           more.remove(more.size() - 1);
@@ -228,23 +227,6 @@ final class Neighbourhood {
       }
     }
     return places.isEmpty() ? List.of(jobs.indexOf(of)) : places;
-  }
-
-  /** Whether casts are one mix, each in a copy of its own. */
-  boolean fits(List<Integer> casts) {
-    Family family = instance.families.get(instance.familyOf(casts.get(0)));
-    int[] copies = new int[instance.moulds.size()];
-    double litres = 0;
-    List<Integer> minutes = new ArrayList<>();
-    for (int demand : casts) {
-      int mould = instance.lines.get(demand).mould();
-      if (++copies[mould] > instance.moulds.get(mould).copies()) {
-        return false;
-      }
-      litres += instance.litresOf(demand);
-      minutes.add(instance.fillMin(demand));
-    }
-    return family.isOneMix(litres, minutes);
   }
 
   private static void put(List<Job> jobs, int a, List<Integer> first, int b, List<Integer> second) {

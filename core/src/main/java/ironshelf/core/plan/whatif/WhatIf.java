@@ -89,8 +89,20 @@ public record WhatIf(
    * @param planned the casts of the plan as it is
    */
   public Tried in(PlanRequest request, List<PlannedCast> planned) {
-    // Both by the same way of planning, so that they differ by what is tried alone.
-    CastPlan before = new PlanSearch(request, planned).first();
+    return in(request, planned, before(request, planned));
+  }
+
+  /** The plan as it is, made in the same way, so that both differ by what is tried alone. */
+  public static CastPlan before(PlanRequest request, List<PlannedCast> planned) {
+    return new PlanSearch(request, planned).first();
+  }
+
+  /**
+   * Tries it beside a plan as it is that is known.
+   *
+   * @param before from {@link #before}
+   */
+  public Tried in(PlanRequest request, List<PlannedCast> planned, CastPlan before) {
     PlanRequest larger = changed(request);
     Set<String> warm = warmPlace == null ? Set.of() : warm(larger, before, planned);
     PlanRequest changed = warmPlace == null ? larger : warmPlace.in(larger, warm);
@@ -99,14 +111,19 @@ public record WhatIf(
     return new Tried(before, worse ? before : after, worse ? Set.of() : warm);
   }
 
+  /** The hours that would be kept in place of these. */
+  public OpenHours hours(OpenHours now) {
+    OpenHours longer = now.longerBy(longerMin);
+    return alsoOn == null ? longer : longer.alsoOn(alsoOn);
+  }
+
   /** The changed shop; what sets in its warm place is still to be chosen. */
   public PlanRequest changed(PlanRequest request) {
-    OpenHours hours = request.calendar().longerBy(longerMin);
     PlanChange change =
         request
             .change()
             .people(Math.min(MOST_PEOPLE, request.people() + morePeople))
-            .calendar(alsoOn == null ? hours : hours.alsoOn(alsoOn));
+            .calendar(hours(request.calendar()));
     moreCopies.forEach(change::moreCopies);
     return change.request();
   }
