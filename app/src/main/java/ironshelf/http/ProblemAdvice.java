@@ -5,6 +5,8 @@ import ironshelf.core.quantity.RefusedException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.hibernate.exception.ConstraintViolationException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -17,6 +19,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -33,10 +36,15 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
   private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
-  private final Catalogue catalogue;
+  /** A class as the JSON library names it. */
+  private static final Pattern INSIDE = Pattern.compile("`(?:[\\w$]+\\.)*([\\w$]+)[^`]*`");
 
-  ProblemAdvice(Catalogue catalogue) {
+  private final Catalogue catalogue;
+  private final ProblemWriter problems;
+
+  ProblemAdvice(Catalogue catalogue, ProblemWriter problems) {
     this.catalogue = catalogue;
+    this.problems = problems;
   }
 
   @ExceptionHandler(RefusedException.class)
@@ -101,6 +109,13 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     return problem(HttpStatus.CONTENT_TOO_LARGE, "request.tooLarge", Map.of("high", e.most()));
   }
 
+  /** Percent signs that stand for nothing, bytes that are no UTF-8, names with odd signs. */
+  @ExceptionHandler({InvalidParameterException.class, RequestRejectedException.class})
+  ProblemDetail undecodable(Exception e) {
+    LOG.debug("A request that cannot be read", e);
+    return problem(HttpStatus.BAD_REQUEST, "request.rejected", Map.of());
+  }
+
   @ExceptionHandler(Exception.class)
   @Nullable ProblemDetail failed(Exception e) {
     if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
@@ -136,7 +151,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     if (cause == null) {
       return answer(e, headers, HttpStatus.BAD_REQUEST, "request.empty", Map.of(), request);
     }
-    String first = String.valueOf(cause.getMessage()).lines().findFirst().orElse("");
+    String said = String.valueOf(cause.getMessage()).lines().findFirst().orElse("");
+    // What it is made of is nobody's business.
+    String first = INSIDE.matcher(said).replaceAll("$1").replaceFirst(" \\(but could .*", "");
     String what = first.length() > 160 ? first.substring(0, 160) + "…" : first;
     return answer(
         e, headers, HttpStatus.BAD_REQUEST, "request.unreadable", Map.of("value", what), request);
@@ -182,10 +199,6 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
   }
 
   private ProblemDetail problem(HttpStatus status, String code, Map<String, Object> params) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(status, catalogue.say(code, "", params));
-    problem.setProperty("code", code);
-    problem.setProperty("params", params);
-    return problem;
+    return problems.problem(status, code, params);
   }
 }

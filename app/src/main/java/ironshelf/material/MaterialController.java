@@ -8,6 +8,7 @@ import ironshelf.core.material.StartingMaterial;
 import ironshelf.core.quantity.Findings;
 import ironshelf.http.IfMatch;
 import ironshelf.http.PageOf;
+import ironshelf.http.Sorting;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;
@@ -98,7 +99,7 @@ class MaterialController {
 
   @GetMapping("/api/materials/{id}/movements")
   PageOf<MovementView> movements(@PathVariable long id, @ParameterObject Pageable page) {
-    return materials.movements(id, page);
+    return materials.movements(id, Sorting.fixed(page));
   }
 
   @PutMapping("/api/materials/{id}")

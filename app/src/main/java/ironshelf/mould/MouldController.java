@@ -4,6 +4,7 @@ import ironshelf.copy.CopyRequest;
 import ironshelf.core.mould.LeastWalls;
 import ironshelf.http.IfMatch;
 import ironshelf.http.PageOf;
+import ironshelf.http.Sorting;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
@@ -36,7 +37,7 @@ class MouldController {
       @RequestParam(defaultValue = "") String search,
       @ParameterObject @PageableDefault(size = 50, sort = "name", direction = Sort.Direction.ASC)
           Pageable page) {
-    return moulds.moulds(search, page);
+    return moulds.moulds(search, Sorting.by(page, List.of("name", "id")));
   }
 
   @GetMapping("/api/moulds/{id}")

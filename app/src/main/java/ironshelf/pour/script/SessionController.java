@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import ironshelf.core.pour.script.PourFact;
 import ironshelf.core.quantity.Findings;
 import ironshelf.http.PageOf;
+import ironshelf.http.Sorting;
 import ironshelf.pour.Meant;
 import ironshelf.pour.PourRequest;
 import ironshelf.pour.PourView;
@@ -13,7 +14,6 @@ import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
-import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.web.PageableDefault;
 import org.springframework.http.MediaType;
@@ -112,8 +112,7 @@ class SessionController {
       @RequestParam(required = false) PourRow.@Nullable PourStands status,
       @ParameterObject @PageableDefault(size = 30) Pageable page) {
     return list.find(
-        new PourList.Wanted(search, from, to, colourwayId, status),
-        PageRequest.of(page.getPageNumber(), page.getPageSize()));
+        new PourList.Wanted(search, from, to, colourwayId, status), Sorting.fixed(page));
   }
 
   /** The pours that go on now, the oldest first. */

@@ -1,0 +1,72 @@
+package ironshelf.wire;
+
+import ironshelf.http.ProblemWriter;
+import java.util.Map;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.csrf.CsrfFilter;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
+import org.springframework.security.web.firewall.StrictHttpFirewall;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.header.writers.StaticHeadersWriter;
+
+/** What every request has to keep to, and what every answer says (docs/security.md). */
+@Configuration(proxyBeanMethods = false)
+class WireSecurity {
+
+  /** Of nothing: the interface's scripts make style elements and fill them through the page. */
+  private static final String EMPTY_STYLE = "'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU='";
+
+  /** Scripts, styles and data from here alone; pictures also from what the page itself drew. */
+  private static final String CONTENT =
+      "default-src 'self'; script-src 'self'; img-src 'self' data: blob:; style-src 'self' "
+          + EMPTY_STYLE
+          + "; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+
+  /** A bench's camera reads labels; nothing else of a device is needed. */
+  private static final String DEVICES =
+      "camera=(self), screen-wake-lock=(self), microphone=(), geolocation=(), payment=(), usb=(),"
+          + " serial=(), bluetooth=(), midi=(), display-capture=()";
+
+  @Bean
+  SecurityFilterChain wire(HttpSecurity http, ProblemWriter problems) {
+    return http.authorizeHttpRequests(all -> all.anyRequest().permitAll())
+        .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+        // Nobody is signed in, so that there is nothing to be stolen; see ElsewhereFilter.
+        .csrf(csrf -> csrf.disable())
+        .requestCache(cache -> cache.disable())
+        .logout(logout -> logout.disable())
+        .anonymous(anonymous -> {})
+        .addFilterBefore(new ElsewhereFilter(problems), CsrfFilter.class)
+        .addFilterAfter(new ContentTypeFilter(problems), ElsewhereFilter.class)
+        .headers(
+            headers ->
+                headers
+                    .contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT))
+                    .frameOptions(frame -> frame.deny())
+                    .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN))
+                    .permissionsPolicyHeader(p -> p.policy(DEVICES))
+                    .addHeaderWriter(
+                        new StaticHeadersWriter("Cross-Origin-Opener-Policy", "same-origin"))
+                    .addHeaderWriter(
+                        new StaticHeadersWriter("Cross-Origin-Resource-Policy", "same-origin")))
+        .build();
+  }
+
+  @Bean
+  StrictHttpFirewall firewall(Hosts hosts) {
+    StrictHttpFirewall firewall = new StrictHttpFirewall();
+    firewall.setAllowedHostnames(hosts::knows);
+    return firewall;
+  }
+
+  @Bean
+  RequestRejectedHandler rejected(ProblemWriter problems) {
+    return (request, response, e) ->
+        problems.write(response, HttpStatus.BAD_REQUEST, "request.rejected", Map.of());
+  }
+}

@@ -1,0 +1,8 @@
+/**
+ * Who may send what over the network: names that the application answers to, where changes may come
+ * from, the headers of every answer.
+ *
+ * <p>May use: http.
+ */
+@org.jspecify.annotations.NullMarked
+package ironshelf.wire;
