@@ -10,7 +10,7 @@ import java.time.Instant;
 import org.hibernate.annotations.Immutable;
 import org.jspecify.annotations.Nullable;
 
-/** A photo, as it was sent. Never changed. */
+/** A photo: its pixels alone, as a JPEG; older ones as they were sent. Never changed. */
 @Entity
 @Immutable
 @Table(name = "photos")

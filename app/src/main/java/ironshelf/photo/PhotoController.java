@@ -8,7 +8,6 @@ import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
-import java.util.Map;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -24,9 +23,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** Photos taken at a step: JPEG or PNG, made small by the browser that sends them. */
 @RestController
 class PhotoController {
-
-  private static final byte[] JPEG = {(byte) 0xff, (byte) 0xd8, (byte) 0xff};
-  private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G'};
 
   /** A photo by its number. */
   record PhotoView(long id) {}
@@ -49,14 +45,9 @@ class PhotoController {
       throw ProblemException.unknown("act", actId);
     }
     byte[] content = Upload.bytes(request);
-    String type =
-        starts(content, JPEG)
-            ? MediaType.IMAGE_JPEG_VALUE
-            : starts(content, PNG) ? MediaType.IMAGE_PNG_VALUE : null;
-    if (type == null) {
-      throw ProblemException.bad("photo.unreadable", Map.of());
-    }
-    return new PhotoView(photos.save(new Photo(actId, type, content, clock.instant())).id());
+    byte[] pixels = Pixels.of(content);
+    Photo photo = new Photo(actId, MediaType.IMAGE_JPEG_VALUE, pixels, clock.instant());
+    return new PhotoView(photos.save(photo).id());
   }
 
   /** The photos of some acts. */
@@ -73,17 +64,5 @@ class PhotoController {
         .contentType(MediaType.parseMediaType(photo.type()))
         .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate())
         .body(photo.content());
-  }
-
-  private static boolean starts(byte[] content, byte[] with) {
-    if (content.length < with.length) {
-      return false;
-    }
-    for (int i = 0; i < with.length; i++) {
-      if (content[i] != with[i]) {
-        return false;
-      }
-    }
-    return true;
   }
 }

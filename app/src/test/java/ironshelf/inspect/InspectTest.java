@@ -9,6 +9,7 @@ import ironshelf.core.piece.cause.Cause;
 import ironshelf.core.piece.cause.Defect;
 import ironshelf.http.Catalogue;
 import ironshelf.style.ShopWriter;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
@@ -22,8 +23,6 @@ import tools.jackson.databind.JsonNode;
 /** Looking at pieces over HTTP: grades, defects, causes by their own facts, photos. */
 @ExtendWith(App.Extension.class)
 class InspectTest {
-
-  private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10, 0};
 
   /** Taken out at once, so the records say why it tore. */
   @Test
@@ -87,13 +86,30 @@ class InspectTest {
   void aPhotoStandsAtItsAct(App app) {
     new Shelf(app).takeOut("Tea-light cup", 1);
     long act = app.get("/api/shelf/acts").get(0).path("id").asLong();
-    Answer sent = app.send("/api/shelf/acts/" + act + "/photos", PNG);
+    byte[] picture = Pictures.png(40, 30);
+    Answer sent = app.send("/api/shelf/acts/" + act + "/photos", picture);
     assertThat(sent.status()).isEqualTo(201);
     long id = app.get("/api/photos?acts=" + act).get(0).path("id").asLong();
-    assertThat(app.file("/api/photos/" + id)).isEqualTo(PNG);
+    byte[] kept = app.file("/api/photos/" + id);
+    assertThat(Pictures.size(kept)).isEqualTo("40 x 30");
     assertThat(app.send("/api/shelf/acts/" + act + "/photos", new byte[] {1, 2}).code())
         .isEqualTo("photo.unreadable");
-    assertThat(app.send("/api/shelf/acts/999999/photos", PNG).status()).isEqualTo(404);
+    assertThat(app.send("/api/shelf/acts/999999/photos", picture).status()).isEqualTo(404);
+  }
+
+  /** What came with the pixels is not kept; what says that it is enormous is not even opened. */
+  @Test
+  void nothingButPixelsIsKept(App app) {
+    new Shelf(app).takeOut("Tea-light cup", 1);
+    String path =
+        "/api/shelf/acts/" + app.get("/api/shelf/acts").get(0).path("id").asLong() + "/photos";
+    byte[] withText = Pictures.with(Pictures.png(8, 8), "<script>alert(1)</script>");
+    long id = app.send(path, withText).body().path("id").asLong();
+    assertThat(new String(app.file("/api/photos/" + id), StandardCharsets.ISO_8859_1))
+        .doesNotContain("script");
+    assertThat(app.send(path, Pictures.saying(30_000, 30_000)).code()).isEqualTo("photo.tooLarge");
+    assertThat(app.send(path, new byte[] {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10}).code())
+        .isEqualTo("photo.unreadable");
   }
 
   /** Three marks and more say something of the age; the demo's were all fine. */
