@@ -3,42 +3,51 @@ package ironshelf.folder;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
-import java.sql.Statement;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
 import org.apache.commons.logging.Log;
 import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.FlywayException;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 
 /**
  * Migrates a copy of a database and puts it in the place of the old one in one move, so that a
  * power cut at any moment, that of the first start included, leaves a folder that starts again. The
- * old database stays beside it as a zip.
+ * old database stays among the backups.
  */
 final class DatabaseUpgrade {
 
   private static final String SUFFIX = ".mv.db";
+
+  /** What every file of the database's kind begins with. */
+  private static final String HEADER = "H:2";
+
   private static final String MIGRATIONS = "classpath:db/migration/V*.sql";
 
   private final Path base;
   private final String user;
   private final String password;
+  private final String application;
   private final Log log;
+  private final BackupFolder backups;
 
   /**
    * @param base the database's path without the suffix that the database gives it
+   * @param application the version of this application
    */
-  DatabaseUpgrade(Path base, String user, String password, Log log) {
+  DatabaseUpgrade(Path base, String user, String password, String application, Log log) {
     this.base = base.toAbsolutePath();
+    this.application = application;
+    this.backups = BackupFolder.of(this.base.getParent());
     this.user = user;
     this.password = password;
     this.log = log;
@@ -48,6 +57,9 @@ final class DatabaseUpgrade {
   void run() {
     try {
       Files.createDirectories(base.getParent());
+      if (Files.exists(file(base))) {
+        refuseDamaged();
+      }
       String newest = newest();
       if (Files.exists(file(base)) && newest.equals(known())) {
         return;
@@ -55,15 +67,15 @@ final class DatabaseUpgrade {
       Path copy = base.resolveSibling(base.getFileName() + "-upgrading");
       Files.deleteIfExists(file(copy));
       if (Files.exists(file(base))) {
-        if (flyway(base).info().pending().length == 0) {
+        if (pending() == 0) {
           remember(newest);
           return;
         }
-        Path kept = base.resolveSibling("before-" + newest + ".zip");
-        unpack(backUp(kept), file(copy));
+        Path kept = backUp(Manifest.Reason.BEFORE_MIGRATION);
+        new Archive(kept).unpack(file(copy));
         log.info("Upgrading the database to " + newest + ". The old one is kept in " + kept + ".");
       }
-      flyway(copy).migrate();
+      migrate(copy, newest);
       Files.move(
           file(copy),
           file(base),
@@ -73,7 +85,102 @@ final class DatabaseUpgrade {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (SQLException e) {
-      throw new IllegalStateException("The database " + file(base) + " cannot be opened", e);
+      throw unusable(e);
+    }
+  }
+
+  private int pending() throws SQLException {
+    try {
+      return flyway(base).info().pending().length;
+    } catch (FlywayException e) {
+      for (Throwable t = e; t != null; t = t.getCause()) {
+        if (t instanceof SQLException sql) {
+          throw sql;
+        }
+      }
+      throw e;
+    }
+  }
+
+  /** A migration that fails half-way leaves the database as it was. */
+  private void migrate(Path copy, String newest) {
+    try {
+      flyway(copy).migrate();
+    } catch (FlywayException e) {
+      log.error("The database could not be upgraded to " + newest, e);
+      throw new UnusableDataException(
+          "The database could not be upgraded to " + newest + ".",
+          "It is as it was: " + file(base) + ". Go on with the version of before, and report it.");
+    }
+  }
+
+  /** A file of nought bytes would be opened as a new database. */
+  private void refuseDamaged() throws IOException {
+    byte[] start = new byte[HEADER.length()];
+    int read;
+    try (InputStream in = Files.newInputStream(file(base))) {
+      read = in.readNBytes(start, 0, start.length);
+    }
+    if (read < start.length || !HEADER.equals(new String(start, StandardCharsets.US_ASCII))) {
+      String what = Files.size(file(base)) == 0 ? " is empty." : " is damaged.";
+      throw new UnusableDataException("The database " + file(base) + what, backups.remedy());
+    }
+  }
+
+  private RuntimeException unusable(SQLException e) {
+    return e.getErrorCode() == DataFailure.IN_USE
+        ? new IllegalStateException(e)
+        : new UnusableDataException(
+            "The database " + file(base) + " cannot be opened.", backups.remedy());
+  }
+
+  /**
+   * Puts the database of a backup in the place of this one, which is kept among the backups, or
+   * beside it where it cannot be opened.
+   */
+  void restore(Path from) {
+    Archive archive = new Archive(from);
+    Manifest manifest = archive.checked();
+    try {
+      if (Integer.parseInt(manifest.schema().substring(1))
+          > Integer.parseInt(newest().substring(1))) {
+        throw new UnusableDataException(
+            "The backup "
+                + from
+                + " was made by a newer Iron Shelf ("
+                + manifest.application()
+                + ").",
+            "Install that version first. Nothing was changed.");
+      }
+      Files.createDirectories(base.getParent());
+      Path restoring = base.resolveSibling(base.getFileName() + "-restoring");
+      archive.unpack(file(restoring));
+      if (Files.exists(file(base))) {
+        log.info("What was there is kept as " + putAside() + ".");
+      }
+      Files.deleteIfExists(note());
+      Files.move(
+          file(restoring),
+          file(base),
+          StandardCopyOption.ATOMIC_MOVE,
+          StandardCopyOption.REPLACE_EXISTING);
+      log.info("Restored " + manifest.shop() + " as it was at " + manifest.madeAt() + ".");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private Path putAside() throws IOException {
+    try {
+      refuseDamaged();
+      return backUp(Manifest.Reason.BEFORE_RESTORE);
+    } catch (SQLException | UnusableDataException e) {
+      if (e instanceof SQLException sql && sql.getErrorCode() == DataFailure.IN_USE) {
+        throw new IllegalStateException(sql);
+      }
+      Path aside = base.resolveSibling("damaged-" + Instant.now().getEpochSecond() + SUFFIX);
+      Files.copy(file(base), aside);
+      return aside;
     }
   }
 
@@ -90,23 +197,13 @@ final class DatabaseUpgrade {
   }
 
   /** A consistent copy, made by the database, which holds its lock meanwhile. */
-  private Path backUp(Path to) throws SQLException {
-    try (Connection connection = DriverManager.getConnection(url(base), user, password);
-        Statement sql = connection.createStatement()) {
-      sql.execute("backup to '" + to.toString().replace("'", "''") + "'");
+  private Path backUp(Manifest.Reason reason) throws SQLException, IOException {
+    Instant now = Instant.now();
+    Path to = backups.next(reason, now);
+    try (Connection connection = DriverManager.getConnection(url(base), user, password)) {
+      new Archive(to).make(connection, application, reason, now);
     }
     return to;
-  }
-
-  private static void unpack(Path zip, Path to) throws IOException {
-    try (InputStream in = Files.newInputStream(zip);
-        ZipInputStream files = new ZipInputStream(in)) {
-      for (ZipEntry entry = files.getNextEntry(); entry != null; entry = files.getNextEntry()) {
-        if (entry.getName().endsWith(SUFFIX)) {
-          Files.copy(files, to);
-        }
-      }
-    }
   }
 
   /** The version that this application brings a database to: its newest migration's. */

@@ -8,8 +8,8 @@ import org.springframework.core.Ordered;
 import org.springframework.core.env.ConfigurableEnvironment;
 
 /**
- * Migrates the database of the data folder before anything opens it: see {@link DatabaseUpgrade}.
- * What the application's own migration finds then is up to date.
+ * Restores and migrates the database of the data folder before anything opens it: see {@link
+ * DatabaseUpgrade}. What the application's own migration finds then is up to date.
  */
 final class SafeMigration implements EnvironmentPostProcessor, Ordered {
 
@@ -29,12 +29,18 @@ final class SafeMigration implements EnvironmentPostProcessor, Ordered {
       return;
     }
     String[] fileAndOptions = url.substring(FILE_URL.length()).split(";", 2);
-    new DatabaseUpgrade(
+    DatabaseUpgrade upgrade =
+        new DatabaseUpgrade(
             Path.of(fileAndOptions[0]),
             environment.getProperty("spring.datasource.username", "sa"),
             environment.getProperty("spring.datasource.password", ""),
-            logs.getLog(DatabaseUpgrade.class))
-        .run();
+            environment.getProperty("ironshelf.version", ""),
+            logs.getLog(DatabaseUpgrade.class));
+    String restored = environment.getProperty("ironshelf.restore", "");
+    if (!restored.isEmpty()) {
+      upgrade.restore(Path.of(restored));
+    }
+    upgrade.run();
   }
 
   /** After the configuration was read. */

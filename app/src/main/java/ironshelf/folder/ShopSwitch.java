@@ -15,12 +15,13 @@ import org.springframework.stereotype.Component;
 
 /** Closes this application and starts it anew, at the same port, on the other data folder. */
 @Component
-class ShopSwitch {
+public class ShopSwitch {
 
   private static final Logger LOG = LoggerFactory.getLogger(ShopSwitch.class);
   private static final String DATA = "--ironshelf.data=";
   private static final String IS_DEMO = "--ironshelf.demo=";
   private static final String PORT = "--server.port=";
+  private static final String RESTORE = "--ironshelf.restore=";
 
   /** Time for the answer to be sent before the server stops. */
   private static final long ANSWERS_MS = 300;
@@ -44,19 +45,25 @@ class ShopSwitch {
 
   /** Begins the change; it takes some seconds, in which nothing answers. */
   void toOther() {
-    DataFolders other = folders.other();
+    open(folders.other(), Stream.empty());
+  }
+
+  /** The same on this folder, after a backup was put in its place. */
+  public void toBackup(Path backup) {
+    open(folders, Stream.of(RESTORE + backup));
+  }
+
+  private void open(DataFolders folder, Stream<String> more) {
     Stream<String> kept =
         Arrays.stream(arguments.getSourceArgs())
-            .filter(a -> Stream.of(DATA, IS_DEMO, PORT).noneMatch(a::startsWith));
-    String[] next =
-        Stream.concat(
-                kept,
-                Stream.of(
-                    DATA + other.open(),
-                    IS_DEMO + other.demo(),
-                    PORT + environment.getProperty("local.server.port")))
-            .toArray(String[]::new);
-    LOG.info("Opening {}.", other.open());
+            .filter(a -> Stream.of(DATA, IS_DEMO, PORT, RESTORE).noneMatch(a::startsWith));
+    Stream<String> where =
+        Stream.of(
+            DATA + folder.open(),
+            IS_DEMO + folder.demo(),
+            PORT + environment.getProperty("local.server.port"));
+    String[] next = Stream.of(kept, where, more).flatMap(args -> args).toArray(String[]::new);
+    LOG.info("Opening {}.", folder.open());
     // Its own thread: the one that asked ends with the server.
     new Thread(() -> restart(next), "shop-switch").start();
   }

@@ -49,10 +49,10 @@ class DatabaseUpgradeTest {
       assertThat(row.next()).isTrue();
       assertThat(row.getString(1)).isEqualTo("Rapid");
     }
-    try (var files = Files.list(folder)) {
-      assertThat(files.map(f -> f.getFileName().toString()))
-          .anyMatch(name -> name.matches("before-V\\d+\\.zip"));
-    }
+    Path kept = BackupFolder.of(folder).newestGood().orElseThrow();
+    assertThat(kept.getFileName().toString()).endsWith("-before-migration.zip");
+    assertThat(new Archive(kept).checked().schema()).isEqualTo("V1");
+    assertThat(new Archive(kept).checked().counts()).containsEntry("materials", 1L);
   }
 
   /** What is no database is neither written over nor put aside. */
@@ -64,7 +64,7 @@ class DatabaseUpgradeTest {
   }
 
   private void upgrade() {
-    new DatabaseUpgrade(folder.resolve("ironshelf"), "sa", "", new NoOpLog()).run();
+    new DatabaseUpgrade(folder.resolve("ironshelf"), "sa", "", "1.0", new NoOpLog()).run();
   }
 
   private Path file() {
