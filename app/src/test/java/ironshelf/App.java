@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
@@ -28,16 +29,20 @@ public final class App implements AutoCloseable {
   private final RestClient client;
   private final JsonMapper json = new JsonMapper();
 
-  private App(boolean demo, int weeks) throws IOException {
+  private App(boolean demo, int weeks, String... more) throws IOException {
     // Applications share the JVM's system properties, which a start reads and writes.
     synchronized (App.class) {
       context =
           new SpringApplicationBuilder(IronShelfApplication.class)
               .run(
-                  "--server.port=0",
-                  "--ironshelf.data=" + Files.createTempDirectory("ironshelf"),
-                  "--ironshelf.demo=" + demo,
-                  "--ironshelf.demo-weeks=" + weeks);
+                  Stream.concat(
+                          Stream.of(
+                              "--server.port=0",
+                              "--ironshelf.data=" + Files.createTempDirectory("ironshelf"),
+                              "--ironshelf.demo=" + demo,
+                              "--ironshelf.demo-weeks=" + weeks),
+                          Stream.of(more))
+                      .toArray(String[]::new));
     }
     client = RestClient.create(base());
   }
@@ -59,6 +64,11 @@ public final class App implements AutoCloseable {
   /** An empty shop of its own, as a new maker finds it. */
   public static App empty() {
     return Extension.start(false);
+  }
+
+  /** The same with other settings. */
+  public static App empty(String... settings) throws IOException {
+    return new App(false, 0, settings);
   }
 
   /** One for all tests that change the order book, started when the first of them asks. */

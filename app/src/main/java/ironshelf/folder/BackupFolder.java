@@ -5,11 +5,14 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -60,6 +63,19 @@ public record BackupFolder(Path path) {
           .toList();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Lets go of those that are over. */
+  public void tidy(ZoneId zone) {
+    Map<Instant, Path> byTime = new HashMap<>();
+    all().forEach(file -> byTime.put(madeAt(file), file));
+    for (Instant over : Rotation.over(byTime.keySet(), zone)) {
+      try {
+        Files.deleteIfExists(byTime.get(over));
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      }
     }
   }
 

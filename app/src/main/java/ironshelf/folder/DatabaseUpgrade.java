@@ -57,6 +57,7 @@ final class DatabaseUpgrade {
   void run() {
     try {
       Files.createDirectories(base.getParent());
+      OwnersOnly.make(base.getParent());
       if (Files.exists(file(base))) {
         refuseDamaged();
       }

@@ -20,6 +20,7 @@ class RunningNote {
 
   private final Path data;
   private final Environment environment;
+  private boolean begun;
 
   RunningNote(@Value("${ironshelf.data}") String data, Environment environment) {
     this.data = Path.of(data);
@@ -32,6 +33,7 @@ class RunningNote {
       // A shop in memory alone has no folder.
       if (Files.isDirectory(data)) {
         new Running(data).begin(environment.getProperty("local.server.port", "none"));
+        begun = true;
       }
     } catch (IOException e) {
       LOG.debug("No note of this process", e);
@@ -41,7 +43,10 @@ class RunningNote {
   @PreDestroy
   void end() {
     try {
-      new Running(data).end();
+      // One that comes second does not put out the note of the first.
+      if (begun) {
+        new Running(data).end();
+      }
     } catch (IOException e) {
       LOG.debug("The note of this process stays", e);
     }

@@ -1,6 +1,7 @@
 package ironshelf.store;
 
 import jakarta.persistence.EntityManagerFactory;
+import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.metamodel.EntityType;
 import java.lang.reflect.Field;
@@ -9,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
@@ -29,9 +31,10 @@ class JsonColumns {
   /**
    * A column.
    *
+   * @param id the column of the row's own number
    * @param name of the column that people know a row by; null where it has none
    */
-  record Column(String table, String column, Type type, @Nullable String name) {
+  record Column(String table, String id, String column, Type type, @Nullable String name) {
 
     String key() {
       return table + "." + column;
@@ -62,6 +65,7 @@ class JsonColumns {
           all.add(
               new Column(
                   type.getAnnotation(Table.class).name(),
+                  id(type),
                   ColumnNames.of(field.getName()),
                   field.getGenericType(),
                   name(type)));
@@ -70,6 +74,14 @@ class JsonColumns {
     }
     all.sort(Comparator.comparing(Column::key));
     return List.copyOf(all);
+  }
+
+  private static String id(Class<?> entity) {
+    return Stream.of(entity.getDeclaredFields())
+        .filter(f -> f.isAnnotationPresent(Id.class))
+        .map(f -> ColumnNames.of(f.getName()))
+        .findFirst()
+        .orElseThrow();
   }
 
   private static @Nullable String name(Class<?> entity) {
@@ -83,28 +95,32 @@ class JsonColumns {
   /** The rows of documents of a type that cannot be read: their names, tables and numbers. */
   List<String> unreadable(Type type) {
     List<String> rows = new ArrayList<>();
-    for (Column column : columns) {
-      if (column.type.equals(type)) {
-        String name = column.name == null ? "''" : column.name;
-        sql.query(
-            "select id, "
-                + name
-                + ", cast("
-                + column.column
-                + " as varchar) from "
-                + column.table
-                + " where "
-                + column.column
-                + " is not null",
-            row -> {
-              if (!isReadable(row.getString(3), type)) {
-                String known = row.getString(2);
-                rows.add(
-                    (known.isEmpty() ? "" : known + ", ") + column.key() + " " + row.getLong(1));
-              }
-            });
-      }
-    }
+    columns.stream().filter(c -> c.type.equals(type)).forEach(c -> rows.addAll(unreadable(c)));
+    return rows.size() > MOST_TOLD ? rows.subList(0, MOST_TOLD) : rows;
+  }
+
+  /** The rows of a column that cannot be read. */
+  List<String> unreadable(Column column) {
+    List<String> rows = new ArrayList<>();
+    String name = column.name == null ? "''" : column.name;
+    sql.query(
+        "select "
+            + column.id
+            + ", "
+            + name
+            + ", cast("
+            + column.column
+            + " as varchar) from "
+            + column.table
+            + " where "
+            + column.column
+            + " is not null",
+        row -> {
+          if (!isReadable(row.getString(3), column.type)) {
+            String known = row.getString(2);
+            rows.add((known.isEmpty() ? "" : known + ", ") + column.key() + " " + row.getString(1));
+          }
+        });
     return rows.size() > MOST_TOLD ? rows.subList(0, MOST_TOLD) : rows;
   }
 

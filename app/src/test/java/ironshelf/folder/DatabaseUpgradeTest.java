@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
@@ -25,6 +26,13 @@ class DatabaseUpgradeTest {
     long at = Files.getLastModifiedTime(file()).toMillis();
     upgrade();
     assertThat(Files.getLastModifiedTime(file()).toMillis()).isEqualTo(at);
+  }
+
+  @Test
+  void nobodyElseLooksIntoTheDataFolder() throws Exception {
+    upgrade();
+    assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder)))
+        .isEqualTo("rwx------");
   }
 
   /** What a kill left behind of a migration that was under way does not matter. */
