@@ -9,6 +9,7 @@ import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Broken } from './frame/Broken';
 import { Frame } from './frame/Frame';
 import { NotFound } from './frame/NotFound';
+import { BackupsPage } from './backup/BackupsPage';
 import { CopyPage } from './copy/CopyPage';
 import { ExchangePage } from './exchange/ExchangePage';
 import { LetteringPage } from './lettering/LetteringPage';
@@ -80,6 +81,7 @@ const router = createBrowserRouter([
     errorElement: <Broken />,
     children: [
       { path: '/', element: <ShelfPage /> },
+      { path: '/backups', element: <BackupsPage /> },
       { path: '/orders', element: <OrdersPage /> },
       { path: '/orders/new', element: <NewOrderPage /> },
       { path: '/orders/table', element: <OrderTablePage /> },

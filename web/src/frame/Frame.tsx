@@ -1,5 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { Outlet } from 'react-router';
+import { LateBackup } from '../backup/LateBackup';
 import { DemoClock } from '../workshop/DemoClock';
 import { useKeys } from './keys';
 import { KeysDialog } from './KeysDialog';
@@ -35,6 +36,7 @@ export function Frame() {
       </a>
       <Upright onKeys={keys.show} night={night} />
       <Box flex={1} minW={0} position="relative">
+        <LateBackup />
         <NextThree />
         <Box as="main" id="page" pb={20}>
           <Outlet />

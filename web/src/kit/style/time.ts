@@ -65,6 +65,22 @@ export function dateAt(at: number): string {
   return local(at).toFormat('yyyy-MM-dd');
 }
 
+/** The shop's date so many days before, or the first of the month so many months before. */
+export function dateBefore(at: number, ago: { days: number } | { months: number }): string {
+  const then = local(at).minus(ago);
+  return ('months' in ago ? then.startOf('month') : then).toFormat('yyyy-MM-dd');
+}
+
+/** A date's weekday alone: "Fri". */
+export function weekday(iso: string): string {
+  return dated(iso, { weekday: 'short' });
+}
+
+/** A date's month alone: "Nov". */
+export function shortMonth(iso: string): string {
+  return dated(iso, { month: 'short' });
+}
+
 /** The shop's hour of the day at a moment, 0 to 23. */
 export function hourAt(at: number): number {
   return local(at).hour;

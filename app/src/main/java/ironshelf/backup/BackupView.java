@@ -21,7 +21,7 @@ record BackupView(
     String folder,
     @Nullable String secondFolder,
     boolean secondAway,
-    List<Kept> items) {
+    List<KeptBackup> items) {
 
   /**
    * One of them.
@@ -29,7 +29,7 @@ record BackupView(
    * @param good whether it is as it was made; of one that is not nothing else is known
    * @param counts how many orders, pours and so on are in it
    */
-  record Kept(
+  record KeptBackup(
       String name,
       Instant madeAt,
       long bytes,

@@ -44,7 +44,7 @@ class Backups {
   private final Instant startedAt;
 
   /** A backup does not change: each is read once. */
-  private final Map<Stamp, BackupView.Kept> seen = new ConcurrentHashMap<>();
+  private final Map<Stamp, BackupView.KeptBackup> seen = new ConcurrentHashMap<>();
 
   Backups(
       DataSource data,
@@ -61,7 +61,7 @@ class Backups {
   }
 
   BackupView view() {
-    List<BackupView.Kept> items = new ArrayList<>();
+    List<BackupView.KeptBackup> items = new ArrayList<>();
     folder.all().forEach(file -> items.add(kept(file)));
     Instant last = lastGood(items);
     return new BackupView(
@@ -77,15 +77,15 @@ class Backups {
     return lastGood(folder.all().stream().map(this::kept).toList());
   }
 
-  private static @Nullable Instant lastGood(List<BackupView.Kept> newestFirst) {
+  private static @Nullable Instant lastGood(List<BackupView.KeptBackup> newestFirst) {
     return newestFirst.stream()
-        .filter(BackupView.Kept::good)
-        .map(BackupView.Kept::madeAt)
+        .filter(BackupView.KeptBackup::good)
+        .map(BackupView.KeptBackup::madeAt)
         .findFirst()
         .orElse(null);
   }
 
-  private BackupView.Kept kept(Path file) {
+  private BackupView.KeptBackup kept(Path file) {
     try {
       Stamp stamp =
           new Stamp(
@@ -98,11 +98,11 @@ class Backups {
     }
   }
 
-  private static BackupView.Kept read(Path file, Stamp stamp) {
+  private static BackupView.KeptBackup read(Path file, Stamp stamp) {
     Instant named = BackupFolder.madeAt(file);
     try {
       Manifest said = new Archive(file).checked();
-      return new BackupView.Kept(
+      return new BackupView.KeptBackup(
           stamp.name,
           named,
           stamp.bytes,
@@ -112,7 +112,7 @@ class Backups {
           said.application(),
           said.counts());
     } catch (UnusableDataException e) {
-      return new BackupView.Kept(stamp.name, named, stamp.bytes, false, null, null, null, Map.of());
+      return new BackupView.KeptBackup(stamp.name, named, stamp.bytes, false, null, null, null, Map.of());
     }
   }
 

@@ -1,0 +1,76 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { client, dataOf, Problem, type Schemas } from '../api/client';
+
+export type Backups = Schemas['BackupView'];
+export type KeptBackup = Schemas['KeptBackup'];
+
+const LOOK_MS = 600_000;
+const EVERY_MS = 700;
+const MOST_MS = 90_000;
+
+export function useBackups() {
+  return useQuery({
+    queryKey: ['backups'],
+    queryFn: () => dataOf(client.GET('/api/backups')),
+    refetchInterval: LOOK_MS,
+  });
+}
+
+/** Makes one now. */
+export function useBackUp() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: () => dataOf(client.POST('/api/backups')),
+    onSuccess: (backups) => queries.setQueryData(['backups'], backups),
+  });
+}
+
+export function useSecondFolder() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (path: string) =>
+      dataOf(client.PUT('/api/backups/second-folder', { body: path.trim() ? { path } : {} })),
+    onSuccess: (backups) => queries.setQueryData(['backups'], backups),
+  });
+}
+
+/** Goes back to one, and waits until the application is there again with it. */
+export function useGoBack() {
+  return useMutation({
+    mutationFn: async ({ name, newest }: { name: string; newest: string | undefined }) => {
+      const answer = await client.POST('/api/backups/{name}/restore', {
+        params: { path: { name } },
+      });
+      if (answer.error) {
+        await dataOf(Promise.resolve(answer));
+      }
+      await restarted(newest);
+      window.location.assign('/');
+    },
+  });
+}
+
+/** What was there is kept as one more backup, by which it is known that all is done. */
+async function restarted(newest: string | undefined): Promise<void> {
+  const until = Date.now() + MOST_MS;
+  while (Date.now() < until) {
+    await new Promise((resolve) => setTimeout(resolve, EVERY_MS));
+    try {
+      const now = await dataOf(client.GET('/api/backups'));
+      if (now.items[0]?.name !== newest) {
+        return;
+      }
+    } catch {
+      // Not there yet.
+    }
+  }
+  throw new Problem(
+    'restart',
+    'It did not come back. Look at the window that ./run was started in; nothing is lost.',
+  );
+}
+
+/** Looks through the data when asked to. */
+export function useCheck() {
+  return useMutation({ mutationFn: () => dataOf(client.GET('/api/check')) });
+}
