@@ -27,7 +27,7 @@ export function BackupRow({ backup, newest, now }: Props) {
   const at = moment(Date.parse(backup.madeAt), now);
   const file = `/api/backups/${encodeURIComponent(backup.name)}/file`;
   return (
-    <Box as="li" borderBottom="1px solid" borderColor="line" py={2}>
+    <Box as="li" borderBottom="1px solid" borderColor="rule" py={2}>
       <Flex gap={4} alignItems="center" wrap="wrap">
         <Box flex={1} minW="260px">
           <Text fontWeight={600}>
@@ -66,7 +66,7 @@ export function BackupRow({ backup, newest, now }: Props) {
           my={3}
         >
           <Text>
-            {backup.shop} as it was {at}, with {inside(backup)}. What was entered since then will
+            {backup.shop} as it was ({at}), with {inside(backup)}. What was entered since then will
             not be in it. How it is now is kept as one more backup, so that you can come back.
           </Text>
           <Flex gap={3} mt={3} wrap="wrap">

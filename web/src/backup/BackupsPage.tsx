@@ -1,6 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { messageOf } from '../api/client';
-import { moment } from '../kit/style/time';
+import { clock, dateAt, moment } from '../kit/style/time';
 import { Empty, Failed, Key, Loading } from '../kit/States';
 import { LinkKey } from '../kit/Tabs';
 import { useTitle } from '../kit/useTitle';
@@ -56,6 +56,11 @@ export function BackupsPage() {
   );
 }
 
+/** A clock alone is today's. */
+function said(at: number, now: number): string {
+  return dateAt(at) === dateAt(now) ? `today ${clock(at)}` : moment(at, now);
+}
+
 function Last({ backups, now }: { backups: Backups; now: number }) {
   const make = useBackUp();
   return (
@@ -64,7 +69,7 @@ function Last({ backups, now }: { backups: Backups; now: number }) {
         Last good backup
       </Text>
       <Text textStyle="figure" color={backups.late ? 'oxide' : 'ink'}>
-        {backups.lastGoodAt ? moment(Date.parse(backups.lastGoodAt), now) : 'none yet'}
+        {backups.lastGoodAt ? said(Date.parse(backups.lastGoodAt), now) : 'none yet'}
       </Text>
       {backups.late && (
         <Text role="alert" color="oxide" fontWeight={600}>

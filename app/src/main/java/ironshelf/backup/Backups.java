@@ -112,7 +112,8 @@ class Backups {
           said.application(),
           said.counts());
     } catch (UnusableDataException e) {
-      return new BackupView.KeptBackup(stamp.name, named, stamp.bytes, false, null, null, null, Map.of());
+      return new BackupView.KeptBackup(
+          stamp.name, named, stamp.bytes, false, null, null, null, Map.of());
     }
   }
 

@@ -59,6 +59,10 @@ class DataCheck {
             select 'order ' || o.number || ', line ' || l.position || ' has ' || count(*)
               || ' pieces of ' || l.quantity
             from allotments a join order_lines l on l.id = a.line_id join orders o on o.id = l.order_id
+              join pieces p on p.id = a.piece_id
+            -- What was scrapped, or came back and was replaced, is made once more.
+            where p.scrap_reason is null and not exists (select 1 from returns r
+              where r.piece_id = a.piece_id and r.line_id = a.line_id)
             group by o.number, l.position, l.quantity having count(*) > l.quantity
             union all
             select 'piece ' || p.id || ' is not what order ' || o.number || ' asks for'

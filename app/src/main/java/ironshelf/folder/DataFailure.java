@@ -1,5 +1,6 @@
 package ironshelf.folder;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import org.jspecify.annotations.Nullable;
@@ -32,6 +33,12 @@ final class DataFailure extends AbstractFailureAnalyzer<Throwable> {
         return new FailureAnalysis(
             "The data folder " + data + " is open already: " + new Running(data).words() + ".",
             "Use that one, or stop it first. Nothing was touched.",
+            t);
+      }
+      if (t instanceof IOException && String.valueOf(t.getMessage()).contains("No space left")) {
+        return new FailureAnalysis(
+            "There is no room left on the disk of the data folder " + data + ".",
+            "Make room on it, and start again. Nothing is lost.",
             t);
       }
       if (t instanceof SQLException sql && sql.getErrorCode() == CORRUPTED) {

@@ -9,7 +9,9 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -27,6 +29,12 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 final class DatabaseUpgrade {
 
   private static final String SUFFIX = ".mv.db";
+
+  private static final String HISTORY =
+      "select count(*) from information_schema.tables where table_name = 'flyway_schema_history'";
+
+  /** The database is read only (H2's error codes). */
+  private static final int READ_ONLY = 90097;
 
   /** What every file of the database's kind begins with. */
   private static final String HEADER = "H:2";
@@ -125,6 +133,43 @@ final class DatabaseUpgrade {
     if (read < start.length || !HEADER.equals(new String(start, StandardCharsets.US_ASCII))) {
       String what = Files.size(file(base)) == 0 ? " is empty." : " is damaged.";
       throw new UnusableDataException("The database " + file(base) + what, backups.remedy());
+    }
+    if (isEmptied()) {
+      throw new UnusableDataException(
+          "The database " + file(base) + " is damaged: nothing is left in it.", backups.remedy());
+    }
+  }
+
+  /**
+   * Whether the database opens as if nothing had ever been in it, as one does whose blocks were
+   * overwritten: it was put in its place with its history of migrations. Looked at without writing,
+   * so that whatever can still be saved from the file can be; one that wants to be written to first
+   * is looked at as a copy.
+   */
+  private boolean isEmptied() throws IOException {
+    try {
+      return hasNoHistory(base, ";ACCESS_MODE_DATA=r");
+    } catch (SQLException e) {
+      if (e.getErrorCode() != READ_ONLY) {
+        return false;
+      }
+    }
+    Path copy = base.resolveSibling(base.getFileName() + "-looked-at");
+    try {
+      Files.copy(file(base), file(copy), StandardCopyOption.REPLACE_EXISTING);
+      return hasNoHistory(copy, "");
+    } catch (SQLException e) {
+      return false;
+    } finally {
+      Files.deleteIfExists(file(copy));
+    }
+  }
+
+  private boolean hasNoHistory(Path of, String how) throws SQLException {
+    try (Connection connection = DriverManager.getConnection(url(of) + how, user, password);
+        Statement sql = connection.createStatement();
+        ResultSet tables = sql.executeQuery(HISTORY)) {
+      return tables.next() && tables.getInt(1) == 0;
     }
   }
 

@@ -140,6 +140,22 @@ class RestoreTest {
             UnusableDataException.class, e -> assertThat(e.remedy()).contains(good.toString()));
   }
 
+  /** All blocks but the first overwritten: the database would open it as a new one. */
+  @Test
+  void aDatabaseWhoseBlocksAreGoneIsNoNewShopEither() throws Exception {
+    Path good = backUp();
+    Path file = folder.resolve("ironshelf.mv.db");
+    byte[] bytes = Files.readAllBytes(file);
+    for (int block = 4_096; block < bytes.length; block += 4_096) {
+      java.util.Arrays.fill(bytes, block, Math.min(block + 64, bytes.length), (byte) 0x55);
+    }
+    Files.write(file, bytes);
+    assertThatThrownBy(() -> upgrade().run())
+        .isInstanceOfSatisfying(
+            UnusableDataException.class, e -> assertThat(e.remedy()).contains(good.toString()));
+    assertThat(Files.readAllBytes(file)).isEqualTo(bytes);
+  }
+
   @Test
   void aBackupOfANewerApplicationIsRefused() throws Exception {
     Path good = backUp();
