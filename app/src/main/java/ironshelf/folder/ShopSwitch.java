@@ -65,7 +65,10 @@ public class ShopSwitch {
     String[] next = Stream.of(kept, where, more).flatMap(args -> args).toArray(String[]::new);
     LOG.info("Opening {}.", folder.open());
     // Its own thread: the one that asked ends with the server.
-    new Thread(() -> restart(next), "shop-switch").start();
+    Thread thread = new Thread(() -> restart(next), "shop-switch");
+    // Those of the server let the machine end before this one is done.
+    thread.setDaemon(false);
+    thread.start();
   }
 
   private void restart(String[] next) {

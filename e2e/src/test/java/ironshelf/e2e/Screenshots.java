@@ -32,7 +32,8 @@ final class Screenshots {
     pages.put("lettering", "/moulds/8/lettering");
     // What these make stands in no picture before them.
     pages.put("parts", "/products");
-    pages.put("pairs", "/products");
+    // Moves the demo's clock.
+    pages.put("backups", "/backups");
     Map<String, String> us = new LinkedHashMap<>();
     us.put("bench-short-us", "/pour/sheet?fills=1-0-5.6.7.8&colourway=2");
     try (Browser browser = new Browser()) {
@@ -55,6 +56,16 @@ final class Screenshots {
           page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
           // Sums follow the data they are asked for with.
           page.waitForTimeout(1_500);
+          if (name.equals("backups")) {
+            ShopApi shop = new ShopApi(page);
+            for (int day = 0; day < 5; day++) {
+              shop.post("/api/backups", Map.of());
+              shop.forward(24);
+            }
+            page.getByText("Back up now").click();
+            page.getByText("Look through it").click();
+            page.getByText("The data is in order.").waitFor();
+          }
           if (name.startsWith("pour-sheet")) {
             page.getByText("To the bench").click();
             page.getByText("Done, go on").click();
