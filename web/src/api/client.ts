@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { noteBuild } from './build';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
@@ -28,7 +29,9 @@ async function answered(
   headers: Headers,
 ): Promise<Response> {
   try {
-    return await answer;
+    const come = await answer;
+    noteBuild(come);
+    return come;
   } catch {
     throw new Unanswered('network', unanswered(method, headers));
   }

@@ -5,6 +5,7 @@ import { DemoClock } from '../workshop/DemoClock';
 import { useKeys } from './keys';
 import { KeysDialog } from './KeysDialog';
 import { NextThree } from './NextThree';
+import { OlderPage } from './OlderPage';
 import { Upright } from './Upright';
 import { useNight } from './night';
 import { usePourChanges } from '../pour/script/usePourChanges';
@@ -36,6 +37,7 @@ export function Frame() {
       </a>
       <Upright onKeys={keys.show} night={night} />
       <Box flex={1} minW={0} position="relative">
+        <OlderPage />
         <LateBackup />
         <NextThree />
         <Box as="main" id="page" pb={20}>

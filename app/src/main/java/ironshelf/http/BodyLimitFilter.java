@@ -8,13 +8,16 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Duration;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Stops reading a request body after a megabyte: nothing that a workshop sends is that long, but a
- * mesh, which may take a hundred.
+ * mesh, which may take a hundred. It also stops where a body does not come: who sends one byte now
+ * and then holds a place that others need.
  */
 @Component
 class BodyLimitFilter extends OncePerRequestFilter {
@@ -22,8 +25,21 @@ class BodyLimitFilter extends OncePerRequestFilter {
   static final int MOST_BYTES = 1_000_000;
   static final int MOST_MESH_BYTES = 105_000_000;
 
+  /** A large file over a slow radio takes its time. */
+  private static final int MESH_TAKES = 10;
+
+  private final Duration patience;
+
+  BodyLimitFilter(@Value("${ironshelf.body-seconds}") long patienceSeconds) {
+    this.patience = Duration.ofSeconds(patienceSeconds);
+  }
+
+  private static boolean isMesh(HttpServletRequest request) {
+    return request.getRequestURI().endsWith("/api/calc/mesh");
+  }
+
   private static int mostFor(HttpServletRequest request) {
-    return request.getRequestURI().endsWith("/api/calc/mesh") ? MOST_MESH_BYTES : MOST_BYTES;
+    return isMesh(request) ? MOST_MESH_BYTES : MOST_BYTES;
   }
 
   @Override
@@ -33,11 +49,13 @@ class BodyLimitFilter extends OncePerRequestFilter {
     // Only an act under a key is ever compared with another one.
     RequestPrint print =
         request.getHeader("Idempotency-Key") == null ? null : RequestPrint.begin(request);
+    long until =
+        System.nanoTime() + patience.multipliedBy(isMesh(request) ? MESH_TAKES : 1).toNanos();
     chain.doFilter(
         new HttpServletRequestWrapper(request) {
           @Override
           public ServletInputStream getInputStream() throws IOException {
-            return new Limited(super.getInputStream(), mostFor(request), print);
+            return new Limited(super.getInputStream(), mostFor(request), print, until);
           }
         },
         response);
@@ -59,13 +77,20 @@ class BodyLimitFilter extends OncePerRequestFilter {
     }
   }
 
+  /** The body did not come in time. */
+  static final class TooSlowException extends IOException {
+    private static final long serialVersionUID = 1L;
+  }
+
   private static final class Limited extends ServletInputStream {
     private final ServletInputStream in;
     private final int most;
     private final @Nullable RequestPrint print;
+    private final long until;
     private int left;
 
-    Limited(ServletInputStream in, int most, @Nullable RequestPrint print) {
+    Limited(ServletInputStream in, int most, @Nullable RequestPrint print, long until) {
+      this.until = until;
       this.in = in;
       this.print = print;
       this.most = most;
@@ -92,6 +117,9 @@ class BodyLimitFilter extends OncePerRequestFilter {
       left -= n;
       if (left < 0) {
         throw new TooLargeException(most);
+      }
+      if (System.nanoTime() - until > 0) {
+        throw new TooSlowException();
       }
     }
 

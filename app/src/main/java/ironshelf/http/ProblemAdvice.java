@@ -104,6 +104,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         : "a whole number";
   }
 
+  @ExceptionHandler(BodyLimitFilter.TooSlowException.class)
+  ProblemDetail tooSlow(BodyLimitFilter.TooSlowException e) {
+    return problem(HttpStatus.REQUEST_TIMEOUT, "request.tooSlow", Map.of());
+  }
+
   @ExceptionHandler(BodyLimitFilter.TooLargeException.class)
   ProblemDetail tooLarge(BodyLimitFilter.TooLargeException e) {
     return problem(HttpStatus.CONTENT_TOO_LARGE, "request.tooLarge", Map.of("high", e.most()));
@@ -140,6 +145,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
           "request.tooLarge",
           Map.of("high", tooLarge.most()),
           request);
+    }
+    if (e.getRootCause() instanceof BodyLimitFilter.TooSlowException) {
+      return answer(e, headers, HttpStatus.REQUEST_TIMEOUT, "request.tooSlow", Map.of(), request);
     }
     Throwable cause = e.getCause();
     // A record within a list of numbers is refused, and then misses itself.

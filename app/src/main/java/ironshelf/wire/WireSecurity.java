@@ -2,6 +2,7 @@ package ironshelf.wire;
 
 import ironshelf.http.ProblemWriter;
 import java.util.Map;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -33,7 +34,10 @@ class WireSecurity {
           + " serial=(), bluetooth=(), midi=(), display-capture=()";
 
   @Bean
-  SecurityFilterChain wire(HttpSecurity http, ProblemWriter problems) {
+  SecurityFilterChain wire(
+      HttpSecurity http,
+      ProblemWriter problems,
+      @Value("${ironshelf.most-acts-at-once}") int mostActs) {
     return http.authorizeHttpRequests(all -> all.anyRequest().permitAll())
         .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
         // Nobody is signed in, so that there is nothing to be stolen; see ElsewhereFilter.
@@ -43,6 +47,7 @@ class WireSecurity {
         .anonymous(anonymous -> {})
         .addFilterBefore(new ElsewhereFilter(problems), CsrfFilter.class)
         .addFilterAfter(new ContentTypeFilter(problems), ElsewhereFilter.class)
+        .addFilterAfter(new BusyFilter(mostActs, problems), ContentTypeFilter.class)
         .headers(
             headers ->
                 headers

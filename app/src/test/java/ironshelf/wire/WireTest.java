@@ -115,6 +115,16 @@ class WireTest {
     assertThat(status(answer)).isIn(200, 404);
   }
 
+  /** The interface knows by it that it is older than the server. */
+  @Test
+  void everyAnswerOfTheApiNamesItsInterface() throws IOException {
+    App app = App.busy();
+    String page = ask(app, "GET", "/", List.of("Host: localhost"));
+    String build = page.replaceAll("(?s).*/assets/(index-[\\w-]+\\.js).*", "$1");
+    assertThat(ask(app, "GET", "/api/workshop", List.of("Host: localhost")))
+        .contains("Interface-Build: " + build);
+  }
+
   /** What is private is kept by no cache; what never changes is. */
   @Test
   void privateDataIsNotCached() throws IOException {

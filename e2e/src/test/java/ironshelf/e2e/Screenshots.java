@@ -108,10 +108,6 @@ final class Screenshots {
             page.navigate("/products/" + gardenBath(new Making(new ShopApi(page))) + "/route");
             page.waitForTimeout(2_500);
           }
-          if (name.equals("pairs")) {
-            page.navigate("/products/" + plates(new Making(new ShopApi(page))) + "/sets");
-            page.waitForTimeout(2_500);
-          }
           if (name.equals("inspect")) {
             page.getByText("Pinholes").first().click();
             page.getByLabel("Where it is on the piece")
@@ -152,14 +148,5 @@ final class Screenshots {
             Map.of("step", "brush", "times", 2, "gapMin", 1440),
             Map.of("step", "pack")));
     return making.id("Garden bath");
-  }
-
-  /** Seven plates of which three pairs are alike. */
-  private static long plates(Making making) {
-    making.make("Bore plate", "plate", 7);
-    making.route("Bore plate", "pour|set|demould|brush");
-    making.next(
-        making.takenOut("Bore plate", 80, 20.00, 20.62, 20.03, 20.60, 19.71, 20.31, 20.36), 0);
-    return making.id("Bore plate");
   }
 }
