@@ -36,8 +36,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
   private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
-  /** A class as the JSON library names it. */
-  private static final Pattern INSIDE = Pattern.compile("`(?:[\\w$]+\\.)*([\\w$]+)[^`]*`");
+  /** A class as the JSON library names it, with its packages. */
+  private static final Pattern INSIDE = Pattern.compile("`?(?:[a-z]\\w*\\.)+([A-Z][\\w$]*)`?");
 
   private final Catalogue catalogue;
   private final ProblemWriter problems;
