@@ -36,12 +36,21 @@ final class Screenshots {
     pages.put("backups", "/backups");
     Map<String, String> us = new LinkedHashMap<>();
     us.put("bench-short-us", "/pour/sheet?fills=1-0-5.6.7.8&colourway=2");
+    if (args.length > 1) {
+      List<String> wanted = List.of(args).subList(1, args.length);
+      pages.keySet().retainAll(wanted);
+      us.keySet().retainAll(wanted);
+    }
     try (Browser browser = new Browser()) {
-      try (RunningApp app = RunningApp.demo("metric")) {
+      take(browser, "metric", pages, folder);
+      take(browser, "us", us, folder);
+    }
+  }
+
+  private static void take(Browser browser, String units, Map<String, String> pages, Path folder) {
+    if (!pages.isEmpty()) {
+      try (RunningApp app = RunningApp.demo(units)) {
         take(browser, app, pages, folder);
-      }
-      try (RunningApp app = RunningApp.demo("us")) {
-        take(browser, app, us, folder);
       }
     }
   }
@@ -62,6 +71,7 @@ final class Screenshots {
               shop.post("/api/backups", Map.of());
               shop.forward(24);
             }
+            page.reload();
             page.getByText("Back up now").click();
             page.getByText("Look through it").click();
             page.getByText("The data is in order.").waitFor();
