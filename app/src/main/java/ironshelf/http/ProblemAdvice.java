@@ -2,6 +2,8 @@ package ironshelf.http;
 
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.RefusedException;
+import java.io.IOException;
+import java.net.SocketTimeoutException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -104,8 +106,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         : "a whole number";
   }
 
-  @ExceptionHandler(BodyLimitFilter.TooSlowException.class)
-  ProblemDetail tooSlow(BodyLimitFilter.TooSlowException e) {
+  @ExceptionHandler({BodyLimitFilter.TooSlowException.class, SocketTimeoutException.class})
+  ProblemDetail tooSlow(IOException e) {
+    LOG.debug("A body that did not come", e);
     return problem(HttpStatus.REQUEST_TIMEOUT, "request.tooSlow", Map.of());
   }
 
@@ -146,7 +149,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
           Map.of("high", tooLarge.most()),
           request);
     }
-    if (e.getRootCause() instanceof BodyLimitFilter.TooSlowException) {
+    if (e.getRootCause() instanceof BodyLimitFilter.TooSlowException
+        || e.getRootCause() instanceof SocketTimeoutException) {
       return answer(e, headers, HttpStatus.REQUEST_TIMEOUT, "request.tooSlow", Map.of(), request);
     }
     Throwable cause = e.getCause();

@@ -149,6 +149,19 @@ class BackupsTest {
     Files.delete(file);
   }
 
+  /** Of an own shop: the demo's days are set ahead in a moment. */
+  @Test
+  void aBackupIsWantedAfterTwoDays() throws Exception {
+    try (App own = App.empty("--ironshelf.daily-backups=false")) {
+      assertThat(own.get("/api/backups").path("late").asBoolean()).isFalse();
+      JdbcTemplate sql = own.bean(JdbcTemplate.class);
+      sql.update(
+          "update \"flyway_schema_history\" set \"installed_on\" = dateadd(day, -3, localtimestamp)");
+      assertThat(own.get("/api/backups").path("late").asBoolean()).isTrue();
+      assertThat(own.post("/api/backups", "").body().path("late").asBoolean()).isFalse();
+    }
+  }
+
   @Test
   void theSecondFolderGetsACopyAndMayBeAway() throws Exception {
     Path stick = Files.createDirectory(elsewhere.resolve("stick"));
