@@ -8,8 +8,9 @@ let newer = false;
 const listeners = new Set<Listener>();
 
 /** The build of this page: the name of its main script; none while it is being developed. */
-export function ownBuild(page: Document = document): string | undefined {
-  const scripts = [...page.querySelectorAll('script[src]')];
+export function ownBuild(): string | undefined {
+  const scripts =
+    typeof document === 'undefined' ? [] : [...document.querySelectorAll('script[src]')];
   return scripts.map((s) => SCRIPT.exec(s.getAttribute('src') ?? '')?.[1]).find(Boolean);
 }
 
