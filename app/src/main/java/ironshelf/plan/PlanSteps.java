@@ -30,6 +30,12 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
   /** The kind of step by which a mould is clean again. */
   private static final String WASH = "wash-mould";
 
+  /**
+   * To roughen and wet a layer that has hardened, so that the next one holds on it; from memory. It
+   * holds by itself as long as the one below could not have been taken out yet.
+   */
+  private static final double ROUGHEN_MIN = 10;
+
   /** To grind by hand what could have been scraped while it was green, each piece; from memory. */
   private static final double GRIND_MIN = 5;
 
@@ -61,7 +67,10 @@ record PlanSteps(Map<String, Integer> stations, double minutesADay) {
     for (int l = 1; l < filling.size(); l++) {
       if (filling.get(l).waitH() > 0) {
         steps.add(wait("set", filling.get(l).waitH(), null));
-        steps.add(work("pour", pourMin, 1, 0, false).from(mixes.apply(first + l)));
+        steps.add(
+            work("pour", pourMin, 1, 0, false)
+                .from(mixes.apply(first + l))
+                .within(Math.max(0, setH - filling.get(l).waitH()), ROUGHEN_MIN * cavities));
       }
     }
     double waitedH = 0;
