@@ -16,7 +16,7 @@ final class MorningShop {
   /** The step at hand of the pour on this page, as the server says. */
   static JsonNode step(Page page, String kind) {
     // Nothing waits on the device any more: page and server say the same.
-    page.waitForFunction("(localStorage.getItem('ironshelf-facts') ?? '[]') === '[]'");
+    Browser.until(page, "(localStorage.getItem('ironshelf-facts') ?? '[]') === '[]'", 30_000);
     String id = page.url().replaceAll(".*/", "");
     JsonNode steps =
         new ShopApi(page).get("/api/pours/" + id + "/session").path("state").path("steps");

@@ -61,7 +61,7 @@ final class Screenshots {
         (name, path) -> {
           Page page = browser.open(app, path);
           page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
-          page.waitForFunction("!document.body.innerText.includes('Fetching')");
+          Browser.until(page, "!document.body.innerText.includes('Fetching')", 30_000);
           page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
           // Sums follow the data they are asked for with.
           page.waitForTimeout(1_500);
