@@ -42,13 +42,13 @@ beforeAll(() => {
   vi.spyOn(HTMLElement.prototype, 'clientWidth', 'get').mockReturnValue(1176);
 });
 
-function showPlan() {
+function showPlan(shown = plan) {
   serve({ 'GET /api/workshop': { now: new Date().toISOString() } });
   const acts = {
     move: { mutate: vi.fn(), isPending: false },
     letGo: { mutate: vi.fn(), isPending: false },
   };
-  show(<ByMould plan={plan} acts={acts as unknown as ReturnType<typeof usePlanActs>} />);
+  show(<ByMould plan={shown} acts={acts as unknown as ReturnType<typeof usePlanActs>} />);
   return acts;
 }
 
@@ -62,6 +62,20 @@ describe('the plan by mould copy', () => {
     expect(within(mould).getByText('R8')).toBeVisible();
     expect(within(mould).getByText('holds Ripple bowl')).toBeVisible();
     expect(bar('R7')).toHaveAttribute('aria-pressed', 'false');
+  });
+
+  it('opens on a stretch in which a cast can be pressed, and says what is later', () => {
+    const far = new Date(Date.now() + 30 * 86_400_000).toLocaleDateString('sv-SE');
+    const late = {
+      ...cast(2, 8, 'R8', false),
+      pourAt: `${far}T09:00:00`,
+      demouldAt: `${far}T23:00:00`,
+      readyAt: `${far}T23:00:00`,
+    };
+    const today = { ...cast(0, 7, 'R7', false), demouldAt: `${day}T23:00:00` };
+    showPlan({ ...plan, casts: [today, late] } as unknown as Plan);
+    expect(bar('R7')).toBeVisible();
+    expect(screen.getByText(/1 cast later than this/)).toBeVisible();
   });
 
   it('puts a cast by its form, to the minute', () => {

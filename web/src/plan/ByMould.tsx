@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { counted } from '../kit/format';
+import { counted, plural } from '../kit/format';
 import { dateAt, day, fieldOf } from '../kit/style/time';
 import { Key } from '../kit/States';
 import { MomentField } from '../kit/MomentField';
@@ -19,10 +19,13 @@ const SPANS = [
   [56, '8 weeks'],
 ] as const;
 
-/** The shortest stretch that has all casts in it. */
+/** The longest stretch that opens by itself: beyond it a cast of a day is too short to press. */
+const LONGEST_OPENED = 14;
+
+/** The shortest stretch that has all casts in it, as long as they can be pressed in it. */
 function spanFor(plan: Plan, start: string): number {
   const last = Math.max(1, ...plan.casts.map((c) => daysSince(start, c.demouldAt)));
-  return (SPANS.find(([days]) => days >= last) ?? SPANS[4])[0];
+  return SPANS.find(([days]) => days >= last || days === LONGEST_OPENED)?.[0] ?? LONGEST_OPENED;
 }
 
 interface Props {
@@ -39,6 +42,7 @@ export function ByMould({ plan, acts }: Props) {
   const [picked, setSpan] = useState<number>();
   const span = picked ?? spanFor(plan, start);
   const cast = plan.casts.find((c) => c.no === chosen);
+  const later = plan.casts.filter((c) => daysSince(start, c.pourAt) >= span).length;
   // The numbers of casts are those of one plan: in the next the same cast has another.
   const follow = (copyId: number, pourAt: string) => (next: Plan) =>
     setChosen(next.casts.find((c) => c.copyId === copyId && c.pourAt.slice(0, 16) === pourAt)?.no);
@@ -55,7 +59,7 @@ export function ByMould({ plan, acts }: Props) {
         />
         <Text color="quiet">
           Drag a cast along its rail or to another copy; what it cannot do is said above. Too short
-          to press? Choose fewer days.
+          to press? Choose fewer days.{later > 0 && ` ${plural(later, 'cast')} later than this.`}
         </Text>
       </Flex>
       <Scale start={start} span={span} />
