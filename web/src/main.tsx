@@ -43,6 +43,8 @@ import { ProductPage } from './product/ProductPage';
 import { ProductsPage } from './product/ProductsPage';
 import { NewProductSteps, SetUpPage } from './setup/SetUpPage';
 import { ChangeProductPage, NewProductPage } from './product/ProductFormPages';
+import { Gate } from './person/Gate';
+import { PeoplePage } from './person/PeoplePage';
 import { PiecePage } from './piece/PiecePage';
 import { WeightsPage } from './pour/WeightsPage';
 import { ChangeRecipePage, NewRecipePage } from './recipe/RecipeFormPages';
@@ -82,6 +84,7 @@ const router = createBrowserRouter([
     children: [
       { path: '/', element: <ShelfPage /> },
       { path: '/backups', element: <BackupsPage /> },
+      { path: '/people', element: <PeoplePage /> },
       { path: '/orders', element: <OrdersPage /> },
       { path: '/orders/new', element: <NewOrderPage /> },
       { path: '/orders/table', element: <OrderTablePage /> },
@@ -140,9 +143,11 @@ if (root) {
     <StrictMode>
       <ChakraProvider value={system}>
         <QueryClientProvider client={queries}>
-          <StyleGate>
-            <RouterProvider router={router} />
-          </StyleGate>
+          <Gate>
+            <StyleGate>
+              <RouterProvider router={router} />
+            </StyleGate>
+          </Gate>
         </QueryClientProvider>
       </ChakraProvider>
     </StrictMode>,

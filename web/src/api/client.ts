@@ -1,5 +1,7 @@
 import createClient from 'openapi-fetch';
 import { noteBuild } from './build';
+import { noteSignedOut } from './signedOut';
+import { withToken } from './token';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
@@ -20,7 +22,10 @@ export class Problem extends Error {
 export class Unanswered extends Problem {}
 
 export const client = createClient<paths>({
-  fetch: (request) => answered(globalThis.fetch(request), request.method, request.headers),
+  fetch: (request) => {
+    withToken(request.headers);
+    return answered(globalThis.fetch(request), request.method, request.headers);
+  },
 });
 
 async function answered(
@@ -31,6 +36,7 @@ async function answered(
   try {
     const come = await answer;
     noteBuild(come);
+    noteSignedOut(come);
     return come;
   } catch {
     throw new Unanswered('network', unanswered(method, headers));
@@ -70,6 +76,7 @@ export async function dataOf<T>(answer: Promise<Answer<T>>): Promise<T> {
 /** Sends a file as it is, and gives the answer's data or a Problem. */
 export function sendFile<T>(path: string, file: Blob): Promise<T> {
   const headers = new Headers({ 'Content-Type': 'application/octet-stream' });
+  withToken(headers);
   const sent = answered(
     globalThis.fetch(path, { method: 'POST', body: file, headers }),
     'POST',

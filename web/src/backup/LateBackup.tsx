@@ -1,10 +1,11 @@
 import { Box } from '@chakra-ui/react';
 import { Link } from 'react-router';
+import { useOwns } from '../person/useSession';
 import { useBackups } from './useBackups';
 
 /** Stands over every page once the last good backup is over two days old. */
 export function LateBackup() {
-  const { data } = useBackups();
+  const { data } = useBackups(useOwns());
   if (!data?.late) {
     return null;
   }

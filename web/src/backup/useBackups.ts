@@ -8,11 +8,13 @@ const LOOK_MS = 600_000;
 const EVERY_MS = 700;
 const MOST_MS = 90_000;
 
-export function useBackups() {
+/** For owners alone. */
+export function useBackups(enabled = true) {
   return useQuery({
     queryKey: ['backups'],
     queryFn: () => dataOf(client.GET('/api/backups')),
     refetchInterval: LOOK_MS,
+    enabled,
   });
 }
 

@@ -49,7 +49,7 @@ export function PackPage() {
     ...(whole && { boxKg, aloneFromKg }),
   };
   const packing = usePacking(id, request, pick !== undefined && whole && carrier !== undefined);
-  const rate = packing.data?.rates.find((r) => r.code === carrier);
+  const rate = packing.data?.rates?.find((r) => r.code === carrier);
   const heavy = packing.data?.parcels.parcels.some((p) => p.heavy) ?? false;
   const error = send.error ?? packing.error;
   return (

@@ -6,6 +6,7 @@ import { gate, isDue, isLate, isUrgent, nextThree } from '../shelf/time';
 import { type Group, useShelf } from '../shelf/useShelf';
 import { BOARDS, comesOut, stepWords, warned } from '../shelf/words';
 import { useTemperatures } from '../cure/useTemperatures';
+import { useOwns } from '../person/useSession';
 import { useNow, useWorkshop } from '../workshop/useWorkshop';
 import { useCalls } from './useCalls';
 import { temperature } from '../kit/style/units';
@@ -20,6 +21,7 @@ export function NextThree() {
   const { data: shelf } = useShelf();
   const { data: workshop } = useWorkshop();
   const { data: places } = useTemperatures();
+  const owns = useOwns();
   const room = places?.find((p) => p.place === 'room');
   const tags = nextThree(shelf?.groups ?? []);
   useCalls(shelf?.groups ?? [], now);
@@ -63,9 +65,13 @@ export function NextThree() {
         </Text>
         {workshop && (
           <Text textStyle="small" color="quiet" truncate asChild>
-            <Link to="/workshop" style={TARGET}>
-              {workshop.name}
-            </Link>
+            {owns ? (
+              <Link to="/workshop" style={TARGET}>
+                {workshop.name}
+              </Link>
+            ) : (
+              <span>{workshop.name}</span>
+            )}
           </Text>
         )}
       </Box>

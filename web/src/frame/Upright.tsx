@@ -1,5 +1,6 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { Link, useLocation } from 'react-router';
+import { WhoIsHere } from '../person/WhoIsHere';
 import { places } from './places';
 
 const Press = chakra('button');
@@ -81,6 +82,7 @@ export function Upright({ onKeys, night }: Props) {
         </Box>
       ))}
       <Box flex={1} />
+      <WhoIsHere />
       <Press
         type="button"
         onClick={night.flip}

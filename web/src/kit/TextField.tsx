@@ -10,6 +10,7 @@ interface Props {
   problem?: string | undefined;
   type?: HTMLInputTypeAttribute;
   list?: string;
+  autoComplete?: string;
   onLeave?: () => void;
   /** What it comes to, under it, where nothing is wrong. */
   note?: string | undefined;
@@ -25,6 +26,7 @@ export function TextField({
   problem,
   type = 'text',
   list,
+  autoComplete = 'off',
   onLeave,
   note,
   hint,
@@ -47,7 +49,7 @@ export function TextField({
         value={text}
         onChange={(e) => onText(e.target.value)}
         onBlur={onLeave}
-        autoComplete="off"
+        autoComplete={autoComplete}
         aria-invalid={problem ? true : undefined}
         aria-describedby={`${id}-problem`}
         fontFamily="heading"

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { client, dataOf, type Schemas } from '../api/client';
+import { withToken } from '../api/token';
 
 export type Lettering = Schemas['Lettering'];
 export type LetteringRequest = Schemas['LetteringRequest'];
@@ -42,9 +43,11 @@ export function useKeepSet() {
 
 /** Opens the plan at its true size, as a file to print. */
 export async function openTemplate(request: LetteringRequest): Promise<void> {
+  const headers = new Headers({ 'Content-Type': 'application/json' });
+  withToken(headers);
   const answer = await fetch('/api/calc/lettering/template', {
     method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
+    headers,
     body: JSON.stringify(request),
   });
   if (!answer.ok) {

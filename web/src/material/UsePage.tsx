@@ -53,7 +53,7 @@ export function UsePage() {
       {data?.rows.length === 0 && (
         <Empty title="Nothing poured yet">What goes in is added up here from the first pour.</Empty>
       )}
-      {data && data.costs.length > 0 && by === 'product' && <Costs costs={data.costs} />}
+      {data?.costs && data.costs.length > 0 && by === 'product' && <Costs costs={data.costs} />}
       {data && data.rows.length > 0 && <Drifts rows={data.rows} />}
       <Wasted />
     </Box>

@@ -36,9 +36,11 @@ export function NeedsPage() {
       )}
       {buying.length > 0 && data && (
         <Box as="section" aria-label="Shopping list" mt={4}>
-          <Text color="quiet" mb={2}>
-            {money(data.cost)} in all, as far as prices are known
-          </Text>
+          {data.cost !== undefined && (
+            <Text color="quiet" mb={2}>
+              {money(data.cost)} in all, as far as prices are known
+            </Text>
+          )}
           {buying.map((m) => (
             <Purchases key={m.materialId} need={m} />
           ))}

@@ -50,8 +50,10 @@ function Whole({ order, planned }: { order: Order; planned: PlannedLine[] }) {
           <Text color="quiet" mb={4}>
             {order.quote ? 'quote' : 'order'} {order.number} · {STAGES[order.stage]} · placed{' '}
             {day(order.placedOn)} · due {day(order.due)}
-            {order.promisedOn ? ` · promised ${day(order.promisedOn)}` : ''} · {money(order.worth)}{' '}
-            in all
+            {order.promisedOn ? ` · promised ${day(order.promisedOn)}` : ''}
+            {order.worth === undefined ? '' : ` · ${money(order.worth)} in all`}
+            {order.who && ` · taken by ${order.who}`}
+            {order.changedBy && order.changedBy !== order.who && `, changed by ${order.changedBy}`}
           </Text>
           {order.note && <Text mb={3}>{order.note}</Text>}
         </Box>

@@ -33,7 +33,7 @@ export function draftOf(order: Order): OrderDraft {
       id: l.id,
       goods: `${l.productId}-${l.colourwayId}`,
       quantity: String(l.quantity),
-      price: l.price.toFixed(2),
+      price: (l.price ?? 0).toFixed(2),
       note: l.note ?? '',
     })),
   };

@@ -25,19 +25,21 @@ export function PiecePage() {
 
 function Whole({ use }: { use: PieceUse }) {
   const { piece, cost } = use;
-  const parts: [string, unknown][] = [
-    ['material', cost.materials],
-    ['its part of the mould', cost.mouldWear],
-    ['release, inserts, packing', cost.goods],
-    ['work', cost.labour],
-    ['for scrap', cost.scrap],
-    ...(use.parts.length > 0
-      ? ([['its parts', use.parts.reduce((sum, p) => sum + Number(p.total), 0)]] satisfies [
-          string,
-          unknown,
-        ][])
-      : []),
-  ];
+  const parts: [string, unknown][] = !cost
+    ? []
+    : [
+        ['material', cost.materials],
+        ['its part of the mould', cost.mouldWear],
+        ['release, inserts, packing', cost.goods],
+        ['work', cost.labour],
+        ['for scrap', cost.scrap],
+        ...(use.parts.length > 0
+          ? ([['its parts', use.parts.reduce((sum, p) => sum + Number(p.total), 0)]] satisfies [
+              string,
+              unknown,
+            ][])
+          : []),
+      ];
   return (
     <>
       <Text as="h1" textStyle="title">
@@ -84,7 +86,8 @@ function Whole({ use }: { use: PieceUse }) {
                 {part.product} {part.pieceId}
               </Link>
               <Text as="span" color="quiet">
-                , {part.colourway}, pour {part.pourId}, {money(part.total)}
+                , {part.colourway}, pour {part.pourId}
+                {part.total === undefined ? '' : `, ${money(part.total)}`}
               </Text>
             </Text>
           ))}
@@ -119,18 +122,22 @@ function Whole({ use }: { use: PieceUse }) {
           ? 'What was left in the bowl was not weighed, so its waste is in these figures.'
           : `Of this, ${benchMass(Number(use.wasteKg))} stayed in the bowl.`}
       </Text>
-      <Text as="h2" textStyle="name" mt={6} mb={2}>
-        What it cost
-      </Text>
-      <Flex gap={6} wrap="wrap" alignItems="baseline">
-        <Text textStyle="figure">{money(use.total)}</Text>
-        {parts.map(([what, cost]) => (
-          <Text key={what} color="quiet">
-            {money(cost as number)} {what}
+      {use.total !== undefined && use.price !== undefined && (
+        <>
+          <Text as="h2" textStyle="name" mt={6} mb={2}>
+            What it cost
           </Text>
-        ))}
-        <Text color="quiet">sells at {money(use.price)}</Text>
-      </Flex>
+          <Flex gap={6} wrap="wrap" alignItems="baseline">
+            <Text textStyle="figure">{money(use.total)}</Text>
+            {parts.map(([what, cost]) => (
+              <Text key={what} color="quiet">
+                {money(cost as number)} {what}
+              </Text>
+            ))}
+            <Text color="quiet">sells at {money(use.price)}</Text>
+          </Flex>
+        </>
+      )}
     </>
   );
 }

@@ -39,6 +39,7 @@ export function Story({ pieceId }: { pieceId: number }) {
               act.touch && `to the touch ${TOUCH[act.touch]}`,
               act.earlyReason && (act.leftOut ? act.earlyReason : `early: ${act.earlyReason}`),
               act.note,
+              act.who && `by ${act.who}`,
             ]
               .filter(Boolean)
               .join(' · ')}
@@ -53,6 +54,7 @@ export function Story({ pieceId }: { pieceId: number }) {
             : look.defects
                 .map((d) => defects?.find((x) => x.defect === d.defect)?.seen ?? d.defect)
                 .join(', ')}
+          {look.who && ` · by ${look.who}`}
           {look.note && ` · ${look.note}`}
           {look.mendedAt && ` · mended ${moment(Date.parse(look.mendedAt), now)}`}
         </Text>

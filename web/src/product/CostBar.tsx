@@ -14,6 +14,9 @@ const PARTS = [
 /** Money as one bar: what each part of the price is for, and what is left. */
 export function CostBar({ sheet }: { sheet: ProductSheet }) {
   const { cost, card } = sheet;
+  if (card.price === undefined) {
+    return null;
+  }
   const total = cost ? PARTS.reduce((sum, [part]) => sum + Number(cost[part]), 0) : undefined;
   const left = total === undefined ? undefined : card.price - total;
   const whole = Math.max(card.price, total ?? 0, 0.01);

@@ -42,8 +42,8 @@ function Whole({ sheet }: { sheet: ProductSheet }) {
             {card.name}
           </Text>
           <Text color="quiet">
-            {familyName(card.family)} · {card.mould}, {plural(card.copies, 'copy')} · {card.recipe}{' '}
-            · sold for {money(card.price)}
+            {familyName(card.family)} · {card.mould}, {plural(card.copies, 'copy')} · {card.recipe}
+            {card.price === undefined ? '' : ` · sold for ${money(card.price)}`}
           </Text>
         </Box>
         <Flex gap={3}>

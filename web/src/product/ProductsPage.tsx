@@ -64,7 +64,8 @@ export function ProductsPage() {
 }
 
 function Row({ card }: { card: ProductCard }) {
-  const left = card.cost === undefined ? undefined : card.price - card.cost;
+  const left =
+    card.cost === undefined || card.price === undefined ? undefined : card.price - card.cost;
   return (
     <Grid
       as="section"
@@ -119,11 +120,15 @@ function Row({ card }: { card: ProductCard }) {
         ))}
       </Flex>
       <Flex gap={2} pb={3} wrap="wrap" justifyContent={{ md: 'flex-end' }} minW={0}>
-        <Figure value={money(card.price)} what="price" />
-        <Figure
-          value={card.cost === undefined ? '–' : money(card.cost)}
-          what={card.isEstimate ? 'to make, about' : 'to make'}
-        />
+        {card.price !== undefined && (
+          <>
+            <Figure value={money(card.price)} what="price" />
+            <Figure
+              value={card.cost === undefined ? '–' : money(card.cost)}
+              what={card.isEstimate ? 'to make, about' : 'to make'}
+            />
+          </>
+        )}
         {left !== undefined && (
           <Figure value={money(left)} what="left" {...(left < 0 && { alarm: true })} />
         )}

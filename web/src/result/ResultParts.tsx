@@ -79,10 +79,11 @@ export function Scrap({ results }: { results: Results }) {
 
 /** Each price as a length, the cost first: what is left is the rest. */
 export function Margins({ results }: { results: Results }) {
-  const dearest = Math.max(...results.margins.map((m) => Math.max(m.price, m.cost)), 1e-6);
+  const margins = results.margins ?? [];
+  const dearest = Math.max(...margins.map((m) => Math.max(m.price, m.cost)), 1e-6);
   return (
     <ResultRows>
-      {results.margins.map((m) => (
+      {margins.map((m) => (
         <ResultRow
           key={m.product}
           name={m.product}

@@ -73,7 +73,7 @@ function Charts({ results, weeks }: { results: Results; weeks: string }) {
       <Part
         title="Price less cost, per piece"
         table={`margins.csv?weeks=${weeks}`}
-        empty={results.margins.length === 0 ? 'Nothing was poured yet.' : undefined}
+        empty={(results.margins ?? []).length === 0 ? 'Nothing was poured yet.' : undefined}
       >
         <Margins results={results} />
       </Part>

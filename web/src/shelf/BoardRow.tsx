@@ -14,7 +14,7 @@ interface Props {
   now: number;
   widthPx: number;
   timed: boolean;
-  onPress: (group: Group) => void;
+  onPress?: ((group: Group) => void) | undefined;
 }
 
 const HEAD_PX = 190;

@@ -7,6 +7,7 @@ import type { Group } from './useShelf';
 import { has, warned, when } from './words';
 
 const Press = chakra('button');
+const HOVER = { bg: 'panel' };
 const MOST_DRAWN = 6;
 const PX_PER_MM = 0.28;
 const LABEL_PX = 104;
@@ -34,7 +35,8 @@ export function widthOf(group: Group): number {
 interface Props {
   group: Group;
   now: number;
-  onPress: (group: Group) => void;
+  /** Without it the group is only looked at. */
+  onPress?: ((group: Group) => void) | undefined;
 }
 
 /** A group of pieces on its board, with its label under the steel. */
@@ -51,13 +53,12 @@ export function GroupMark({ group, now, onPress }: Props) {
   const warning = warned(group);
   return (
     <Press
-      type="button"
-      onClick={() => onPress(group)}
+      {...(onPress
+        ? { type: 'button', onClick: () => onPress(group), cursor: 'pointer', _hover: HOVER }
+        : { as: 'div', role: 'img' })}
       w={`${widthOf(group)}px`}
       minH="56px"
       textAlign="center"
-      cursor="pointer"
-      _hover={{ bg: 'panel' }}
       aria-label={`${group.product} ×${group.pieces}, ${group.colourway}, ${when(group, now)}${warning ? `, ${warning}` : ''}`}
     >
       <Box

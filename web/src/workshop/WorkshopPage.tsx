@@ -37,6 +37,7 @@ export function WorkshopPage() {
       {data && (
         <Flex gap={6} mt={8} alignItems="center" wrap="wrap">
           <LinkKey to="/set-up/name">Go through the questions again</LinkKey>
+          <LinkKey to="/people">People and devices</LinkKey>
           <LinkKey to="/backups">Backups</LinkKey>
           <LinkKey to="/words">What the words mean</LinkKey>
           <OtherShop />

@@ -54,7 +54,7 @@ function worth({ copiesCost, piecesToPay, savedMin, savedWorth }: WhatIfView): s
       }`,
     );
   }
-  if (savedMin > 0) {
+  if (savedMin > 0 && savedWorth !== undefined) {
     lines.push(
       `${hours(savedMin)} less work in this plan, worth ${money(savedWorth)} at your rate.`,
     );

@@ -2,14 +2,18 @@ package ironshelf.act;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.annotation.CreatedBy;
 import org.springframework.data.domain.Persistable;
+import org.springframework.data.jpa.domain.support.AuditingEntityListener;
 
 /** Something done, under the key that its sender gave it. */
 @Entity
+@EntityListeners(AuditingEntityListener.class)
 @Table(name = "acts")
 class Act implements Persistable<String> {
 
@@ -22,6 +26,10 @@ class Act implements Persistable<String> {
   private @Nullable String fingerprint;
 
   private Instant doneAt;
+
+  @CreatedBy
+  @Column(updatable = false)
+  private @Nullable String who;
 
   protected Act() {}
 

@@ -31,5 +31,5 @@ public record CopyHistory(
       long pieceId, @Nullable BigDecimal massKg, @Nullable String scrapReason) {}
 
   /** A change of condition. */
-  public record Mark(CopyCondition condition, String reason, Instant at) {}
+  public record Mark(CopyCondition condition, String reason, Instant at, @Nullable String who) {}
 }

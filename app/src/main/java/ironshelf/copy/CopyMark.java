@@ -1,6 +1,8 @@
 package ironshelf.copy;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
@@ -8,9 +10,13 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.annotation.CreatedBy;
+import org.springframework.data.jpa.domain.support.AuditingEntityListener;
 
 /** A change of a copy's condition, with its reason. Never edited. */
 @Entity
+@EntityListeners(AuditingEntityListener.class)
 @Table(name = "copy_marks")
 class CopyMark {
 
@@ -26,6 +32,10 @@ class CopyMark {
   private String reason;
   private Instant markedAt;
 
+  @CreatedBy
+  @Column(updatable = false)
+  private @Nullable String who;
+
   protected CopyMark() {}
 
   CopyMark(long copyId, CopyCondition condition, String reason, Instant markedAt) {
@@ -36,6 +46,6 @@ class CopyMark {
   }
 
   CopyHistory.Mark view() {
-    return new CopyHistory.Mark(condition, reason, markedAt);
+    return new CopyHistory.Mark(condition, reason, markedAt, who);
   }
 }

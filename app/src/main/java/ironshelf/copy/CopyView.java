@@ -1,5 +1,6 @@
 package ironshelf.copy;
 
+import ironshelf.access.Money;
 import ironshelf.core.mould.wear.DefectTest;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -24,6 +25,6 @@ public record CopyView(
     boolean washDue,
     @Nullable String place,
     @Nullable LocalDate boughtOn,
-    @Nullable BigDecimal boughtFor,
+    @Money @Nullable BigDecimal boughtFor,
     @Nullable Double emptyKg,
     @Nullable DefectTest defects) {}

@@ -1,7 +1,9 @@
 package ironshelf.dispatch;
 
 import jakarta.persistence.CascadeType;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -14,9 +16,12 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.annotation.CreatedBy;
+import org.springframework.data.jpa.domain.support.AuditingEntityListener;
 
 /** Parcels of one order that went together. Never edited, only undone. */
 @Entity
+@EntityListeners(AuditingEntityListener.class)
 @Table(name = "dispatches")
 class Dispatch {
 
@@ -33,6 +38,10 @@ class Dispatch {
   @OneToMany(cascade = CascadeType.ALL, fetch = FetchType.LAZY, mappedBy = "dispatch")
   @OrderBy("number")
   private List<ParcelEntity> parcels = new ArrayList<>();
+
+  @CreatedBy
+  @Column(updatable = false)
+  private @Nullable String who;
 
   protected Dispatch() {}
 
@@ -81,6 +90,7 @@ class Dispatch {
         carrier,
         sentAt,
         undoneAt != null,
-        parcels.stream().map(ParcelEntity::view).toList());
+        parcels.stream().map(ParcelEntity::view).toList(),
+        who);
   }
 }

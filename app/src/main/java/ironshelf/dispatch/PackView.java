@@ -1,8 +1,9 @@
 package ironshelf.dispatch;
 
+import ironshelf.access.Money;
 import ironshelf.core.dispatch.Parcels;
 import ironshelf.standin.Carrier;
 import java.util.List;
 
 /** Parcels as they would be, and what each carrier asks for them. */
-public record PackView(Parcels parcels, List<Carrier.Rate> rates) {}
+public record PackView(Parcels parcels, @Money List<Carrier.Rate> rates) {}

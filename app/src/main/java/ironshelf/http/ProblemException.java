@@ -34,6 +34,21 @@ public class ProblemException extends RuntimeException {
     return new ProblemException(HttpStatus.BAD_REQUEST, code, params);
   }
 
+  /** 401: nobody is signed in, or what they said is not right. */
+  public static ProblemException unknownAsker(String code, Map<String, Object> params) {
+    return new ProblemException(HttpStatus.UNAUTHORIZED, code, params);
+  }
+
+  /** 403: who asks may not do it. */
+  public static ProblemException forbidden(String code, Map<String, Object> params) {
+    return new ProblemException(HttpStatus.FORBIDDEN, code, params);
+  }
+
+  /** 429: it was asked too often. */
+  public static ProblemException tooOften(String code, Map<String, Object> params) {
+    return new ProblemException(HttpStatus.TOO_MANY_REQUESTS, code, params);
+  }
+
   /** 404: nothing of that kind has that id. */
   public static ProblemException unknown(String what, Object id) {
     return new ProblemException(

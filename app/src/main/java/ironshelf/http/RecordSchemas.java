@@ -7,6 +7,7 @@ import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import ironshelf.access.Money;
 import ironshelf.core.quantity.WhenMissing;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
@@ -17,7 +18,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Describes enums by the names they travel under, and marks a record's components as required
- * unless they are {@code @Nullable} or have a value {@link WhenMissing}, which is then said.
+ * unless they are {@code @Nullable}, {@link Money} (which not everybody gets) or have a value
+ * {@link WhenMissing}, which is then said.
  */
 final class RecordSchemas implements ModelConverter {
 
@@ -63,7 +65,8 @@ final class RecordSchemas implements ModelConverter {
       }
       if (whenMissing != null) {
         property.setDescription("taken as " + whenMissing.value() + " where it is not given");
-      } else if (!component.getAnnotatedType().isAnnotationPresent(Nullable.class)
+      } else if (component.getAnnotation(Money.class) == null
+          && !component.getAnnotatedType().isAnnotationPresent(Nullable.class)
           && (model.getRequired() == null || !model.getRequired().contains(name))) {
         model.addRequiredItem(name);
       }

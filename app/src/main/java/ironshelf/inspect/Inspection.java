@@ -1,7 +1,9 @@
 package ironshelf.inspect;
 
 import ironshelf.core.piece.cause.FactName;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
@@ -12,9 +14,12 @@ import java.util.Map;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.annotation.CreatedBy;
+import org.springframework.data.jpa.domain.support.AuditingEntityListener;
 
 /** A look at a piece. Never changed; what was wrong may be mended later. */
 @Entity
+@EntityListeners(AuditingEntityListener.class)
 @Table(name = "inspections")
 class Inspection {
 
@@ -38,6 +43,10 @@ class Inspection {
   private @Nullable String note;
   private @Nullable Instant mendedAt;
 
+  @CreatedBy
+  @Column(updatable = false)
+  private @Nullable String who;
+
   protected Inspection() {}
 
   Inspection(long pieceId, @Nullable Long actId, Instant at, InspectRequest from) {
@@ -60,6 +69,6 @@ class Inspection {
 
   InspectionView view() {
     return new InspectionView(
-        id, pieceId, actId, inspectedAt, grade.equals(SCRAP), defects, told, note, mendedAt);
+        id, pieceId, actId, inspectedAt, grade.equals(SCRAP), defects, told, note, mendedAt, who);
   }
 }

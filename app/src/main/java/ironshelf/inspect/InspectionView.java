@@ -16,4 +16,5 @@ public record InspectionView(
     List<SeenDefect> defects,
     Map<FactName, Double> told,
     @Nullable String note,
-    @Nullable Instant mendedAt) {}
+    @Nullable Instant mendedAt,
+    @Nullable String who) {}

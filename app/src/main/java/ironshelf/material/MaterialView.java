@@ -1,5 +1,6 @@
 package ironshelf.material;
 
+import ironshelf.access.Money;
 import ironshelf.core.material.Amount;
 import ironshelf.core.material.Role;
 import java.math.BigDecimal;
@@ -40,8 +41,8 @@ public record MaterialView(
     @Nullable String pack,
     @Nullable Double packKg,
     @Nullable Double pieceG,
-    @Nullable BigDecimal pricePerPack,
-    @Nullable BigDecimal lastLotPerKg,
+    @Money @Nullable BigDecimal pricePerPack,
+    @Money @Nullable BigDecimal lastLotPerKg,
     @Nullable Double spoonG,
     double moisturePercent,
     double absorptionPercent,

@@ -3,6 +3,7 @@ package ironshelf.material;
 import ironshelf.store.OfPour;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
@@ -12,9 +13,12 @@ import jakarta.persistence.Table;
 import java.math.BigDecimal;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.annotation.CreatedBy;
+import org.springframework.data.jpa.domain.support.AuditingEntityListener;
 
 /** One change of a lot's quantity, never edited. */
 @Entity
+@EntityListeners(AuditingEntityListener.class)
 @Table(name = "movements")
 class Movement implements OfPour {
 
@@ -35,6 +39,10 @@ class Movement implements OfPour {
   private @Nullable Long pourId;
   private @Nullable Long actId;
   private @Nullable String reason;
+
+  @CreatedBy
+  @Column(updatable = false)
+  private @Nullable String who;
 
   protected Movement() {}
 
@@ -64,7 +72,7 @@ class Movement implements OfPour {
   }
 
   MovementView view() {
-    return new MovementView(lotId, kind, massKg, at, pourId, reason);
+    return new MovementView(lotId, kind, massKg, at, pourId, reason, who);
   }
 
   @Override

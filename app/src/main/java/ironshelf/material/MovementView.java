@@ -11,4 +11,5 @@ public record MovementView(
     BigDecimal massKg,
     Instant at,
     @Nullable Long pourId,
-    @Nullable String reason) {}
+    @Nullable String reason,
+    @Nullable String who) {}

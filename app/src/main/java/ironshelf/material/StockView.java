@@ -1,5 +1,6 @@
 package ironshelf.material;
 
+import ironshelf.access.Money;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -25,5 +26,5 @@ public record StockView(MaterialView material, BigDecimal remainingKg, List<LotV
       @Nullable LocalDate receivedOn,
       @Nullable LocalDate openedOn,
       @Nullable LocalDate staleOn,
-      @Nullable BigDecimal price) {}
+      @Money @Nullable BigDecimal price) {}
 }

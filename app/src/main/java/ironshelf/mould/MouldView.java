@@ -1,5 +1,6 @@
 package ironshelf.mould;
 
+import ironshelf.access.Money;
 import ironshelf.copy.CopyView;
 import ironshelf.core.mould.MouldShape;
 import ironshelf.core.mould.Section;
@@ -33,8 +34,8 @@ public record MouldView(
     double leastWallMm,
     double capacityL,
     CastsExpected expected,
-    @Nullable BigDecimal price,
-    @Nullable BigDecimal wearPerCast,
+    @Money @Nullable BigDecimal price,
+    @Money @Nullable BigDecimal wearPerCast,
     List<String> preparation,
     List<Face> faces,
     List<CopyView> copies) {

@@ -95,7 +95,9 @@ class LineProgress {
         lines.stream()
             .map(l -> l.price().multiply(BigDecimal.valueOf(l.quantity() - l.refunded())))
             .reduce(BigDecimal.ZERO, BigDecimal::add),
-        lines);
+        lines,
+        order.who(),
+        order.changedBy());
   }
 
   private static OrderStage stage(OrderEntity order, List<OrderLineView> lines) {

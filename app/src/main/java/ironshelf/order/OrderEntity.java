@@ -3,7 +3,9 @@ package ironshelf.order;
 import static java.util.Objects.requireNonNull;
 
 import jakarta.persistence.CascadeType;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -17,9 +19,13 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.annotation.CreatedBy;
+import org.springframework.data.annotation.LastModifiedBy;
+import org.springframework.data.jpa.domain.support.AuditingEntityListener;
 
 /** What a customer asked for. Its state follows from its lines. */
 @Entity
+@EntityListeners(AuditingEntityListener.class)
 @Table(name = "orders")
 class OrderEntity {
 
@@ -44,6 +50,12 @@ class OrderEntity {
   @OrderBy("position")
   @org.hibernate.annotations.BatchSize(size = 100)
   private List<OrderLine> lines = new ArrayList<>();
+
+  @CreatedBy
+  @Column(updatable = false)
+  private @Nullable String who;
+
+  @LastModifiedBy private @Nullable String changedBy;
 
   protected OrderEntity() {}
 
@@ -147,5 +159,13 @@ class OrderEntity {
 
   void fed(String order) {
     feedOrder = order;
+  }
+
+  @Nullable String who() {
+    return who;
+  }
+
+  @Nullable String changedBy() {
+    return changedBy;
   }
 }

@@ -1,5 +1,6 @@
 package ironshelf.order;
 
+import ironshelf.access.Money;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
@@ -27,7 +28,7 @@ public record OrderLineView(
     String colourway,
     String swatch,
     int quantity,
-    BigDecimal price,
+    @Money BigDecimal price,
     LocalDate due,
     @Nullable String note,
     OrderStage stage,

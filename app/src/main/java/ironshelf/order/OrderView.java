@@ -1,5 +1,6 @@
 package ironshelf.order;
 
+import ironshelf.access.Money;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -12,6 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param promisedOn the date that was given; null where none was
  * @param feedOrder by what name a shop feed sent it; null where it came otherwise
  * @param worth of all its lines
+ * @param who took it; null where that was done at the shop's own machine
+ * @param changedBy who changed it last
  */
 public record OrderView(
     long id,
@@ -28,5 +31,7 @@ public record OrderView(
     @Nullable LocalDate paidOn,
     @Nullable String feedOrder,
     OrderStage stage,
-    BigDecimal worth,
-    List<OrderLineView> lines) {}
+    @Money BigDecimal worth,
+    List<OrderLineView> lines,
+    @Nullable String who,
+    @Nullable String changedBy) {}

@@ -1,7 +1,9 @@
 package ironshelf.piece;
 
 import ironshelf.core.cure.Touch;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
@@ -11,9 +13,12 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.annotation.CreatedBy;
+import org.springframework.data.jpa.domain.support.AuditingEntityListener;
 
 /** A step done to pieces at one time, or their scrapping. Never changed, only undone. */
 @Entity
+@EntityListeners(AuditingEntityListener.class)
 @Table(name = "step_acts")
 class StepAct {
 
@@ -33,6 +38,10 @@ class StepAct {
   private @Nullable Touch touch;
 
   private @Nullable Instant undoneAt;
+
+  @CreatedBy
+  @Column(updatable = false)
+  private @Nullable String who;
 
   protected StepAct() {}
 
@@ -91,6 +100,7 @@ class StepAct {
         freed,
         leftOut,
         touch,
-        own.stream().map(PieceStep::pieceId).toList());
+        own.stream().map(PieceStep::pieceId).toList(),
+        who);
   }
 }

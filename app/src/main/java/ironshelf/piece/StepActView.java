@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param earlyReason why, where its gate had not come or where it was left out
  * @param freed whether it took them out of their moulds
  * @param leftOut whether it was not done, and they go on without it
+ * @param who did it; null where it was done at the shop's own machine
  */
 public record StepActView(
     long id,
@@ -25,4 +26,5 @@ public record StepActView(
     boolean freed,
     boolean leftOut,
     @Nullable Touch touch,
-    List<Long> pieceIds) {}
+    List<Long> pieceIds,
+    @Nullable String who) {}

@@ -2,7 +2,9 @@ package ironshelf.pour;
 
 import ironshelf.store.OfPour;
 import jakarta.persistence.CascadeType;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -17,12 +19,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.annotation.CreatedBy;
+import org.springframework.data.jpa.domain.support.AuditingEntityListener;
 
 /**
  * One bowl: mixed in one colourway, with what really went in. Once it is recorded it is never
  * changed, only undone.
  */
 @Entity
+@EntityListeners(AuditingEntityListener.class)
 @Table(name = "pours")
 class Pour implements OfPour {
 
@@ -47,6 +52,10 @@ class Pour implements OfPour {
   @JoinColumn(name = "pour_id", nullable = false)
   @OrderBy("position")
   private List<WeighOut> weighOuts = new ArrayList<>();
+
+  @CreatedBy
+  @Column(updatable = false)
+  private @Nullable String who;
 
   protected Pour() {}
 
@@ -185,5 +194,9 @@ class Pour implements OfPour {
   @Override
   public @Nullable Long pourOf() {
     return id;
+  }
+
+  @Nullable String who() {
+    return who;
   }
 }

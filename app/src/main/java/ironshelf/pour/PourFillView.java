@@ -1,5 +1,6 @@
 package ironshelf.pour;
 
+import ironshelf.access.Money;
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 
@@ -20,5 +21,5 @@ public record PourFillView(
     int layerNo,
     double litres,
     @Nullable Double kg,
-    @Nullable BigDecimal wearEach,
-    @Nullable BigDecimal goodsEach) {}
+    @Money @Nullable BigDecimal wearEach,
+    @Money @Nullable BigDecimal goodsEach) {}

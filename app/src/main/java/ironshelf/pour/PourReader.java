@@ -113,7 +113,8 @@ public class PourReader {
         ordersOf(filled, linesOf(filled)),
         weighOuts(session),
         waiting.of(castIds),
-        pour.undoneAt());
+        pour.undoneAt(),
+        pour.who());
   }
 
   /** Pours in short, each with what was mixed beside it; in the order asked for. */

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param products by name
  * @param waiting what goes on top of it later
  * @param undoneAt when it was taken back; null where it stands
+ * @param who recorded it; null where that was done at the shop's own machine
  */
 public record PourView(
     long id,
@@ -25,7 +26,8 @@ public record PourView(
     List<PouredFor> orders,
     List<WeighOutView> weighOuts,
     List<WaitingLayer> waiting,
-    @Nullable Instant undoneAt) {
+    @Nullable Instant undoneAt,
+    @Nullable String who) {
 
   /** An order that it was made for. */
   public record PouredFor(long id, String number) {}

@@ -1,7 +1,9 @@
 package ironshelf.pour;
 
 import ironshelf.store.OfPour;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
@@ -10,9 +12,13 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.math.BigDecimal;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.annotation.CreatedBy;
+import org.springframework.data.jpa.domain.support.AuditingEntityListener;
 
 /** Mix of a bowl that came to nothing, and why. */
 @Entity
+@EntityListeners(AuditingEntityListener.class)
 @Table(name = "pour_waste")
 class Waste implements OfPour {
 
@@ -34,6 +40,10 @@ class Waste implements OfPour {
   private BigDecimal kg;
   private String reason;
   private Instant notedAt;
+
+  @CreatedBy
+  @Column(updatable = false)
+  private @Nullable String who;
 
   protected Waste() {}
 

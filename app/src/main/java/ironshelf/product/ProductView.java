@@ -1,6 +1,7 @@
 package ironshelf.product;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import ironshelf.access.Money;
 import ironshelf.recipe.ColourwayView;
 import java.math.BigDecimal;
 import java.util.List;
@@ -21,9 +22,9 @@ public record ProductView(
     String name,
     long mouldId,
     long recipeId,
-    BigDecimal price,
+    @Money BigDecimal price,
     double minutesPerPiece,
-    BigDecimal goods,
+    @Money BigDecimal goods,
     List<ProductLayer> layers,
     @Nullable Target target,
     @Nullable String shelfPlace,

@@ -1,5 +1,6 @@
 package ironshelf.read;
 
+import ironshelf.access.Money;
 import ironshelf.core.mould.Section;
 import ironshelf.mould.Family;
 import java.math.BigDecimal;
@@ -18,8 +19,8 @@ public record ProductCard(
     long id,
     String name,
     Family family,
-    BigDecimal price,
-    @Nullable BigDecimal cost,
+    @Money BigDecimal price,
+    @Money @Nullable BigDecimal cost,
     boolean isEstimate,
     long mouldId,
     String mould,

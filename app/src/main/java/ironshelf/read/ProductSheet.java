@@ -1,5 +1,6 @@
 package ironshelf.read;
 
+import ironshelf.access.Money;
 import ironshelf.core.mould.Section;
 import ironshelf.core.piece.PieceCost;
 import ironshelf.core.piece.WeightControl;
@@ -37,7 +38,7 @@ public record ProductSheet(
     double dryKg,
     @Nullable Double thinnestWallMm,
     @Nullable Double baseMm,
-    @Nullable PieceCost cost,
+    @Money @Nullable PieceCost cost,
     List<String> lackPrice,
     int madePieces,
     List<RouteLine> line,

@@ -1,5 +1,6 @@
 package ironshelf.recipe;
 
+import ironshelf.access.Money;
 import ironshelf.http.FindingView;
 import java.math.BigDecimal;
 import java.util.List;
@@ -22,7 +23,7 @@ public record RecipePage(
     double freshDensityKgM3,
     double dryKgM3,
     double waterBinderRatio,
-    @Nullable BigDecimal costPerL,
+    @Money @Nullable BigDecimal costPerL,
     List<String> lackPrice,
     List<ColourwayView> colourways,
     List<RecipeVersion> versions,
@@ -34,7 +35,7 @@ public record RecipePage(
       String material,
       double massKg,
       @Nullable Double scoopL,
-      @Nullable BigDecimal cost) {}
+      @Money @Nullable BigDecimal cost) {}
 
   /** Another version of the same recipe. */
   public record RecipeVersion(long id, int versionNo) {}

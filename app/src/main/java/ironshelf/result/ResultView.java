@@ -1,5 +1,6 @@
 package ironshelf.result;
 
+import ironshelf.access.Money;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -16,7 +17,7 @@ public record ResultView(
     List<MonthResult> months,
     List<MouldResultRow> moulds,
     List<ScrapRow> scrap,
-    List<MarginRow> margins) {
+    @Money List<MarginRow> margins) {
 
   /**
    * Lines that were due in a month.

@@ -21,7 +21,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 final class ElsewhereFilter extends OncePerRequestFilter {
 
-  private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
+  static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
   private static final Set<String> OWN = Set.of("same-origin", "none");
 
   private final ProblemWriter problems;

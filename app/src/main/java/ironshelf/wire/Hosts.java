@@ -1,5 +1,6 @@
 package ironshelf.wire;
 
+import ironshelf.lan.LanNames;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
@@ -16,17 +17,20 @@ class Hosts {
   private static final Set<String> THIS_MACHINE = Set.of("127.0.0.1", "localhost", "[::1]");
 
   private final Set<String> names = new TreeSet<>(THIS_MACHINE);
+  private final LanNames lan;
 
   /**
    * @param more names besides those of this machine for itself; none as shipped
    */
-  Hosts(@Value("${ironshelf.hosts}") Set<String> more) {
+  Hosts(@Value("${ironshelf.hosts}") Set<String> more, LanNames lan) {
+    this.lan = lan;
     more.forEach(name -> names.add(normal(name)));
   }
 
   /** Whether a name, as it was sent, is one of them. */
   boolean knows(String name) {
-    return names.contains(normal(name));
+    String host = normal(name);
+    return names.contains(host) || lan.knows(host);
   }
 
   /** Lower case, without the dot that ends a full name. */

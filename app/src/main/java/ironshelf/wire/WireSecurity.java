@@ -1,6 +1,9 @@
 package ironshelf.wire;
 
+import ironshelf.access.AskerSource;
+import ironshelf.access.RoleTable;
 import ironshelf.http.ProblemWriter;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
@@ -37,15 +40,26 @@ class WireSecurity {
   SecurityFilterChain wire(
       HttpSecurity http,
       ProblemWriter problems,
-      @Value("${ironshelf.most-acts-at-once}") int mostActs) {
+      AskerSource askers,
+      RoleTable roles,
+      @Value("${ironshelf.most-acts-at-once}") int mostActs,
+      @Value("${ironshelf.burst}") int burst,
+      @Value("${ironshelf.per-second}") int perSecond) {
     return http.authorizeHttpRequests(all -> all.anyRequest().permitAll())
         .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
-        // Nobody is signed in, so that there is nothing to be stolen; see ElsewhereFilter.
-        .csrf(csrf -> csrf.disable())
+        // The own machine has no session to be ridden on; see ElsewhereFilter.
+        .csrf(csrf -> csrf.spa().requireCsrfProtectionMatcher(WireSecurity::changesFromElsewhere))
+        .exceptionHandling(
+            e ->
+                e.accessDeniedHandler(
+                    (request, response, denied) ->
+                        problems.write(response, HttpStatus.FORBIDDEN, "request.token", Map.of())))
         .requestCache(cache -> cache.disable())
         .logout(logout -> logout.disable())
         .anonymous(anonymous -> {})
         .addFilterBefore(new ElsewhereFilter(problems), CsrfFilter.class)
+        .addFilterBefore(new RateFilter(burst, perSecond, problems), ElsewhereFilter.class)
+        .addFilterAfter(new RoleFilter(askers, roles, problems), CsrfFilter.class)
         .addFilterAfter(new ContentTypeFilter(problems), ElsewhereFilter.class)
         .addFilterAfter(new BusyFilter(mostActs, problems), ContentTypeFilter.class)
         .headers(
@@ -60,6 +74,10 @@ class WireSecurity {
                     .addHeaderWriter(
                         new StaticHeadersWriter("Cross-Origin-Resource-Policy", "same-origin")))
         .build();
+  }
+
+  private static boolean changesFromElsewhere(HttpServletRequest request) {
+    return request.isSecure() && !ElsewhereFilter.READING.contains(request.getMethod());
   }
 
   @Bean

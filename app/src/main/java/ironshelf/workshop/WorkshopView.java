@@ -1,5 +1,6 @@
 package ironshelf.workshop;
 
+import ironshelf.access.Money;
 import ironshelf.core.plan.OpenHours;
 import ironshelf.core.quantity.CupSize;
 import ironshelf.core.quantity.DecimalMark;
@@ -34,7 +35,7 @@ public record WorkshopView(
     double mixerL,
     double scoopL,
     double wastePercent,
-    BigDecimal ratePerHour,
+    @Money BigDecimal ratePerHour,
     CupSize cup,
     OpenHours hours,
     int people,

@@ -1,11 +1,7 @@
 package ironshelf.mould.drawing;
 
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
-import com.google.zxing.qrcode.QRCodeWriter;
-import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
+import ironshelf.print.QrCode;
 import ironshelf.print.Typeface;
 import java.awt.Color;
 import java.awt.Font;
@@ -16,7 +12,6 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.Map;
 import javax.imageio.ImageIO;
 
 /**
@@ -30,25 +25,6 @@ record Label(String code, String mould, String link) {
   private static final int HEIGHT = 200;
   private static final int QR = 184;
 
-  /** The QR code's modules; quiet zone included, and legible with a fifth of it worn off. */
-  BitMatrix modules(int size) {
-    try {
-      return new QRCodeWriter()
-          .encode(
-              link,
-              BarcodeFormat.QR_CODE,
-              size,
-              size,
-              Map.of(
-                  EncodeHintType.ERROR_CORRECTION,
-                  ErrorCorrectionLevel.Q,
-                  EncodeHintType.MARGIN,
-                  2));
-    } catch (WriterException e) {
-      throw new IllegalStateException("no QR code for " + link, e);
-    }
-  }
-
   /** 60 x 25 mm at 203 dots an inch, as label printers have them. */
   byte[] png() {
     BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_BYTE_GRAY);
@@ -58,7 +34,7 @@ record Label(String code, String mould, String link) {
     g.setColor(Color.WHITE);
     g.fillRect(0, 0, WIDTH, HEIGHT);
     g.setColor(Color.BLACK);
-    BitMatrix qr = modules(QR);
+    BitMatrix qr = QrCode.modules(link, QR);
     for (int y = 0; y < qr.getHeight(); y++) {
       for (int x = 0; x < qr.getWidth(); x++) {
         if (qr.get(x, y)) {

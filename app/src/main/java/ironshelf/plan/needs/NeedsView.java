@@ -1,5 +1,6 @@
 package ironshelf.plan.needs;
 
+import ironshelf.access.Money;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -11,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param weeks Mondays, as far as the plan goes
  * @param cost of all that is to be bought, as far as prices are known
  */
-public record NeedsView(List<LocalDate> weeks, List<NeedView> materials, BigDecimal cost) {
+public record NeedsView(List<LocalDate> weeks, List<NeedView> materials, @Money BigDecimal cost) {
 
   /**
    * One material.
@@ -43,5 +44,5 @@ public record NeedsView(List<LocalDate> weeks, List<NeedView> materials, BigDeci
       double massKg,
       int packs,
       boolean late,
-      @Nullable BigDecimal price) {}
+      @Money @Nullable BigDecimal price) {}
 }

@@ -1,5 +1,6 @@
 package ironshelf.plan.promise;
 
+import ironshelf.access.Money;
 import ironshelf.core.plan.CastPlan.Bound;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -22,7 +23,7 @@ public record PromiseView(
     String bound,
     String mould,
     int copies,
-    @Nullable BigDecimal copyPrice,
+    @Money @Nullable BigDecimal copyPrice,
     List<CopiesDate> curve) {
 
   /** The date with so many copies in all. */

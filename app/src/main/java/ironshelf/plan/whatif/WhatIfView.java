@@ -1,5 +1,6 @@
 package ironshelf.plan.whatif;
 
+import ironshelf.access.Money;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -22,9 +23,9 @@ record WhatIfView(
     PlanFigures after,
     List<LineShift> lines,
     List<String> inTent,
-    @Nullable BigDecimal copiesCost,
+    @Money @Nullable BigDecimal copiesCost,
     long savedMin,
-    BigDecimal savedWorth,
+    @Money BigDecimal savedWorth,
     @Nullable Integer piecesToPay) {
 
   /**
@@ -58,7 +59,8 @@ record WhatIfView(
    *
    * @param price null where it is not known
    */
-  record CopyHelp(long mouldId, String mould, long fewerLateDays, @Nullable BigDecimal price) {}
+  record CopyHelp(
+      long mouldId, String mould, long fewerLateDays, @Money @Nullable BigDecimal price) {}
 
   /**
    * The shop as it is now.

@@ -1,5 +1,6 @@
 package ironshelf.pour.script;
 
+import ironshelf.access.Asker;
 import ironshelf.act.ActService;
 import ironshelf.core.pour.script.PourFact;
 import ironshelf.core.pour.script.PourScript;
@@ -134,7 +135,7 @@ public class SessionService {
       Instant at) {
     List<PourFact> known = facts(session.pourId());
     List<PourFact> all = new ArrayList<>(known);
-    all.addAll(more);
+    more.forEach(fact -> all.add(signed(fact)));
     PourScript script = PourScript.of(session.meant().sheet(), all);
     Set<String> keys = known.stream().map(PourFact::key).collect(Collectors.toSet());
     for (PourFact fact : script.facts()) {
@@ -209,5 +210,13 @@ public class SessionService {
 
   private List<PourFact> facts(long pourId) {
     return facts.findByPourIdOrderById(pourId).stream().map(NotedFact::fact).toList();
+  }
+
+  /** With the name of who is signed in, whatever the bench says; else with what the bench says. */
+  private static PourFact signed(PourFact fact) {
+    return Asker.current()
+        .map(Asker::name)
+        .map(name -> new PourFact(fact.key(), fact.at(), fact.bench(), name, fact.what()))
+        .orElse(fact);
   }
 }

@@ -1,5 +1,6 @@
 package ironshelf.pour.use;
 
+import ironshelf.access.Money;
 import ironshelf.core.piece.PieceCost;
 import ironshelf.piece.PieceView;
 import java.math.BigDecimal;
@@ -25,18 +26,18 @@ public record PieceUse(
     List<PieceRow> rows,
     List<StepRow> stepRows,
     @Nullable BigDecimal wasteKg,
-    PieceCost cost,
+    @Money PieceCost cost,
     List<PartUse> parts,
-    BigDecimal total,
-    BigDecimal price,
+    @Money BigDecimal total,
+    @Money BigDecimal price,
     List<String> firstDay) {
 
   /** A piece that was joined into it, with what that cost, its own parts included. */
   public record PartUse(
-      long pieceId, String product, String colourway, long pourId, BigDecimal total) {}
+      long pieceId, String product, String colourway, long pourId, @Money BigDecimal total) {}
 
   /** One material that a step took. */
-  public record StepRow(String material, BigDecimal massKg, @Nullable BigDecimal cost) {}
+  public record StepRow(String material, BigDecimal massKg, @Money @Nullable BigDecimal cost) {}
 
   /** One material of one pour. */
   public record PieceRow(
@@ -46,5 +47,5 @@ public record PieceUse(
       BigDecimal askedKg,
       BigDecimal actualKg,
       double driftPercent,
-      @Nullable BigDecimal cost) {}
+      @Money @Nullable BigDecimal cost) {}
 }

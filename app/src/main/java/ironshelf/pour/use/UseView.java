@@ -1,11 +1,12 @@
 package ironshelf.pour.use;
 
+import ironshelf.access.Money;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** What was used, the biggest drifts first. */
-public record UseView(List<UseRow> rows, List<ProductCost> costs) {
+public record UseView(List<UseRow> rows, @Money List<ProductCost> costs) {
 
   /**
    * One material in one product, month, pour or piece.
@@ -24,7 +25,7 @@ public record UseView(List<UseRow> rows, List<ProductCost> costs) {
       BigDecimal actualKg,
       double driftPercent,
       BigDecimal perPieceKg,
-      @Nullable BigDecimal cost) {}
+      @Money @Nullable BigDecimal cost) {}
 
   /**
    * What a good piece of a product cost, over all its pours.

@@ -2,6 +2,7 @@ package ironshelf.pour.use;
 
 import static java.util.Objects.requireNonNull;
 
+import ironshelf.access.Money;
 import ironshelf.material.LotPrices;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.PourTaken;
@@ -49,7 +50,7 @@ class WasteUse {
       boolean thrown,
       String reason,
       BigDecimal kg,
-      @Nullable BigDecimal cost) {}
+      @Money @Nullable BigDecimal cost) {}
 
   /** The latest first. */
   List<WasteRow> rows() {

@@ -1,0 +1,72 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { client, dataOf, type Schemas } from '../api/client';
+
+export type Person = Schemas['PersonView'];
+export type Device = Schemas['DeviceView'];
+export type SignedIn = Schemas['SignedInView'];
+export type Lan = Schemas['LanView'];
+
+export const usePeople = () =>
+  useQuery({ queryKey: ['people'], queryFn: () => dataOf(client.GET('/api/people')) });
+
+export const useDevices = () =>
+  useQuery({
+    queryKey: ['devices'],
+    queryFn: () => dataOf(client.GET('/api/devices')),
+    refetchInterval: 5_000,
+  });
+
+export const useSignedIn = () =>
+  useQuery({
+    queryKey: ['signed-in'],
+    queryFn: () => dataOf(client.GET('/api/sessions')),
+    refetchInterval: 15_000,
+  });
+
+export const useLan = () =>
+  useQuery({ queryKey: ['lan'], queryFn: () => dataOf(client.GET('/api/lan')) });
+
+/** Adds somebody, or changes who is there. */
+export function useKeepPerson() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ person, body }: { person?: Person; body: Schemas['PersonRequest'] }) =>
+      dataOf(
+        person
+          ? client.PUT('/api/people/{id}', {
+              body,
+              params: { path: { id: person.id }, header: { 'If-Match': `"${person.version}"` } },
+            })
+          : client.POST('/api/people', { body }),
+      ),
+    onSuccess: () => queries.invalidateQueries(),
+  });
+}
+
+type Ended = 'person' | 'device' | 'session';
+
+/** Ends what can be ended: a person's work here, a device's pairing, a session. */
+export function useEnd() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: async ({ what, id }: { what: Ended; id: string | number }) => {
+      const answer = await (what === 'person'
+        ? client.DELETE('/api/people/{id}', { params: { path: { id: Number(id) } } })
+        : what === 'device'
+          ? client.DELETE('/api/devices/{id}', { params: { path: { id: Number(id) } } })
+          : client.DELETE('/api/sessions/{handle}', { params: { path: { handle: String(id) } } }));
+      if (answer.error) {
+        await dataOf(Promise.resolve(answer));
+      }
+    },
+    onSuccess: () => queries.invalidateQueries(),
+  });
+}
+
+/** A code that lets one device in. */
+export function useOffer() {
+  return useMutation({
+    mutationFn: (body: Schemas['OfferRequest']) =>
+      dataOf(client.POST('/api/devices/codes', { body })),
+  });
+}
