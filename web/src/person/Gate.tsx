@@ -21,7 +21,7 @@ export function Gate({ children }: { children: ReactNode }) {
     );
   }
   if (data.role === undefined) {
-    return <SignInPage session={data} />;
+    return <SignInPage key={`${data.device ?? ''}-${data.names.length}`} session={data} />;
   }
   return data.role === 'door' ? <DoorPage /> : children;
 }

@@ -40,8 +40,14 @@ export function LanPanel({ lan, hasOwner }: { lan: Lan; hasOwner: boolean }) {
           <Text mt={2}>
             2. Then everything is at{' '}
             <Text as="span" fontWeight={600} wordBreak="break-all">
-              {lan.addresses.join(' or ')}
+              {lan.addresses[0]}
             </Text>
+            {lan.addresses.length > 1 && (
+              <Text as="span" color="quiet" wordBreak="break-all">
+                {' '}
+                or {lan.addresses.slice(1).join(', ')}
+              </Text>
+            )}
           </Text>
           <Text textStyle="small" color="quiet" mt={2} fontFamily="mono" wordBreak="break-word">
             SHA-256 {lan.fingerprint}

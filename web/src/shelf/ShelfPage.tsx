@@ -9,6 +9,7 @@ import { FirstThing } from '../missing/FirstThing';
 import { Boards, byBoardOf } from './Boards';
 import { GroupDialog } from './GroupDialog';
 import { OpenPours } from '../pour/OpenPours';
+import { useOwns } from '../person/useSession';
 import { LastAct } from './LastAct';
 import { type Together, togetherOf } from './together';
 import { TogetherKeys } from './TogetherKeys';
@@ -22,6 +23,7 @@ export function ShelfPage() {
   useTitle('Shelf');
   const now = useNow();
   const { data: workshop } = useWorkshop();
+  const owns = useOwns();
   const { data, error, refetch } = useShelf();
   const [open, setOpen] = useState<Group>();
   const [wash, setWash] = useState(false);
@@ -29,7 +31,7 @@ export function ShelfPage() {
   const frame = useRef<HTMLDivElement>(null);
   const widthPx = useWidth(frame);
   const byBoard = useMemo(() => byBoardOf(data?.groups ?? []), [data]);
-  if (workshop && !workshop.setUp) {
+  if (workshop && !workshop.setUp && owns) {
     return <Navigate to="/set-up" replace />;
   }
   return (

@@ -2,6 +2,7 @@ package ironshelf;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
@@ -140,6 +141,28 @@ public final class Tablet {
       boolean isJson = answer.headers().firstValue("Content-Type").orElse("").contains("json");
       return new App.Answer(
           answer.statusCode(), isJson ? json.readTree(answer.body()) : json.createObjectNode());
+    } catch (IOException | InterruptedException e) {
+      throw new IllegalStateException(method + " " + path, e);
+    }
+  }
+
+  /** The code of the refusal that an empty request gets, if any; streams are not waited for. */
+  public String codeOf(String method, String path) {
+    HttpRequest.Builder request =
+        HttpRequest.newBuilder(URI.create(base + path))
+            .header("Content-Type", "application/json")
+            .method(
+                method,
+                "GET".equals(method) ? BodyPublishers.noBody() : BodyPublishers.ofString("{}"));
+    if (token() != null) {
+      request.header("X-XSRF-TOKEN", token());
+    }
+    try {
+      HttpResponse<InputStream> answer = client.send(request.build(), BodyHandlers.ofInputStream());
+      try (InputStream body = answer.body()) {
+        boolean refused = answer.statusCode() >= 400;
+        return refused ? json.readTree(body.readAllBytes()).path("code").asString() : "";
+      }
     } catch (IOException | InterruptedException e) {
       throw new IllegalStateException(method + " " + path, e);
     }

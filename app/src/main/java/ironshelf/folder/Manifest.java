@@ -27,7 +27,8 @@ public record Manifest(
     DAILY,
     ASKED,
     BEFORE_MIGRATION,
-    BEFORE_RESTORE
+    BEFORE_RESTORE,
+    TAKEN_IN
   }
 
   public Manifest {

@@ -38,7 +38,15 @@ class BodyLimitFilter extends OncePerRequestFilter {
     return request.getRequestURI().endsWith("/api/calc/mesh");
   }
 
+  /** A whole shop with its pictures, from its owner. */
+  private static boolean isEverything(HttpServletRequest request) {
+    return request.getRequestURI().endsWith("/api/everything");
+  }
+
   private static int mostFor(HttpServletRequest request) {
+    if (isEverything(request)) {
+      return Integer.MAX_VALUE;
+    }
     return isMesh(request) ? MOST_MESH_BYTES : MOST_BYTES;
   }
 
@@ -50,7 +58,10 @@ class BodyLimitFilter extends OncePerRequestFilter {
     RequestPrint print =
         request.getHeader("Idempotency-Key") == null ? null : RequestPrint.begin(request);
     long until =
-        System.nanoTime() + patience.multipliedBy(isMesh(request) ? MESH_TAKES : 1).toNanos();
+        System.nanoTime()
+            + patience
+                .multipliedBy(isMesh(request) || isEverything(request) ? MESH_TAKES : 1)
+                .toNanos();
     chain.doFilter(
         new HttpServletRequestWrapper(request) {
           @Override

@@ -10,7 +10,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.apache.commons.csv.DuplicateHeaderMode;
@@ -33,19 +32,7 @@ public final class CsvTable {
           .setTrim(true)
           .get();
 
-  /** What a spreadsheet would take for a formula (OWASP, CSV injection). */
-  private static final Pattern FORMULA = Pattern.compile("[=+\\-@\\t\\r].*", Pattern.DOTALL);
-
-  private static final Pattern ESCAPED = Pattern.compile("'+[=+\\-@\\t\\r].*", Pattern.DOTALL);
-  private static final Pattern NUMBER = Pattern.compile("[+-]?[0-9]+([.,][0-9]+)?");
-
   private CsvTable() {}
-
-  /** A cell that no spreadsheet reckons with; a number below zero stays one. */
-  private static String safe(String cell) {
-    boolean formula = FORMULA.matcher(cell).matches() && !NUMBER.matcher(cell).matches();
-    return formula || ESCAPED.matcher(cell).matches() ? "'" + cell : cell;
-  }
 
   /** The names in the head, in their order. */
   public static List<String> columns(String text) {
@@ -83,7 +70,7 @@ public final class CsvTable {
 
   private static void put(Map<String, String> cells, String column, String cell) {
     if (cell != null && !cell.isBlank()) {
-      cells.put(column, ESCAPED.matcher(cell).matches() ? cell.substring(1) : cell);
+      cells.put(column, FormulaSafe.plain(cell));
     }
   }
 
@@ -95,7 +82,8 @@ public final class CsvTable {
     CSVFormat format = CSVFormat.RFC4180.builder().setHeader(columns.toArray(String[]::new)).get();
     try (var printer = format.print(out)) {
       for (Map<String, String> row : rows) {
-        printer.printRecord(columns.stream().map(c -> safe(row.getOrDefault(c, ""))).toList());
+        printer.printRecord(
+            columns.stream().map(c -> FormulaSafe.cell(row.getOrDefault(c, ""))).toList());
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -67,7 +67,7 @@ class LanDoors {
       open();
     } else {
       LOG.warn(
-          "Not open to other devices yet: give an owner a password on the page People and devices.");
+          "Not open to other devices yet: give an owner a password on the page People and devices, /people.");
     }
   }
 

@@ -59,7 +59,11 @@ final class RoleFilter extends OncePerRequestFilter {
       return;
     }
     asker.ifPresent(RoleFilter::remember);
-    chain.doFilter(request, response);
+    try {
+      chain.doFilter(request, response);
+    } finally {
+      SecurityContextHolder.clearContext();
+    }
   }
 
   private void refuse(HttpServletResponse response, Optional<Asker> asker) throws IOException {

@@ -10,7 +10,6 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
@@ -46,7 +45,10 @@ class WireSecurity {
       @Value("${ironshelf.burst}") int burst,
       @Value("${ironshelf.per-second}") int perSecond) {
     return http.authorizeHttpRequests(all -> all.anyRequest().permitAll())
-        .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+        // Who asks is looked up each time (RoleFilter). Left on, it would take every request for a
+        // new sign-in and change the session's id under those that are on their way.
+        .sessionManagement(s -> s.disable())
+        .securityContext(context -> context.disable())
         // The own machine has no session to be ridden on; see ElsewhereFilter.
         .csrf(csrf -> csrf.spa().requireCsrfProtectionMatcher(WireSecurity::changesFromElsewhere))
         .exceptionHandling(

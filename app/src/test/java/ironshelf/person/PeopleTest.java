@@ -10,6 +10,8 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.time.Duration;
+import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -103,6 +105,15 @@ class PeopleTest {
     assertThat(app.get("/api/workshop").has("ratePerHour")).isTrue();
     app.get("/api/devices").forEach(d -> app.delete("/api/devices/" + d.path("id").asLong()));
     assertThat(tablet.get("/api/shelf").status()).isEqualTo(401);
+  }
+
+  /** A page asks for several things at once; each of them finds who it is from. */
+  @Test
+  void whatIsAskedAtOnceIsAllFromTheSamePerson() {
+    Tablet tablet = Tablet.paired(app, "at once", "tablet").as(maker, "7391");
+    List<Integer> answers =
+        IntStream.range(0, 40).parallel().mapToObj(i -> tablet.get("/api/shelf").status()).toList();
+    assertThat(answers).containsOnly(200);
   }
 
   @Test

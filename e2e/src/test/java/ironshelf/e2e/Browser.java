@@ -111,6 +111,25 @@ final class Browser implements AutoCloseable {
     return open(app, path, "en-IE", "Europe/Dublin");
   }
 
+  /**
+   * A window on another device, over TLS. The authority is not installed here: that its chain is
+   * right is looked at where no browser is needed.
+   */
+  Page elsewhere(RunningApp app, String path) {
+    Page page =
+        chromium.newPage(
+            new com.microsoft.playwright.Browser.NewPageOptions()
+                .setBaseURL(app.lanAddress())
+                .setIgnoreHTTPSErrors(true)
+                .setLocale("en-IE")
+                .setTimezoneId("Europe/Dublin")
+                .setReducedMotion(ReducedMotion.REDUCE)
+                .setViewportSize(1280, 800));
+    page.setDefaultTimeout(15_000);
+    page.navigate(path);
+    return page;
+  }
+
   /** The same in the browser of somebody there: what a new shop is offered is usual there. */
   Page open(RunningApp app, String path, String language, String zone) {
     Page page =

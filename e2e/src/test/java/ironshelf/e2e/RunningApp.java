@@ -6,10 +6,12 @@ import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -19,6 +21,9 @@ import org.springframework.context.ConfigurableApplicationContext;
  */
 final class RunningApp implements AutoCloseable {
 
+  /** A browser takes every name under localhost for this machine (RFC 6761). */
+  private static final String ELSEWHERE = "shop.localhost";
+
   private static final Map<String, Path> FOUNDED = new ConcurrentHashMap<>();
 
   private final Path data;
@@ -26,6 +31,7 @@ final class RunningApp implements AutoCloseable {
   private final boolean demo;
   private final String units;
   private final boolean killable;
+  private @Nullable Integer lanPort;
   private ConfigurableApplicationContext context;
   private OwnProcess process;
 
@@ -33,9 +39,17 @@ final class RunningApp implements AutoCloseable {
     this.demo = demo;
     this.killable = killable;
     this.units = units;
-    try (ServerSocket free = new ServerSocket(0)) {
+    this.port = freePort();
+    try {
       this.data = Files.createTempDirectory("ironshelf-e2e");
-      this.port = free.getLocalPort();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static int freePort() {
+    try (ServerSocket free = new ServerSocket(0)) {
+      return free.getLocalPort();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -76,13 +90,31 @@ final class RunningApp implements AutoCloseable {
     return app.start();
   }
 
+  /** A metric demo to which other devices may come, by another name of this machine. */
+  static RunningApp demoOnLan() {
+    RunningApp app = new RunningApp(true, "metric", false);
+    copy(FOUNDED.computeIfAbsent("metric", RunningApp::found), app.data);
+    app.lanPort = freePort();
+    return app.start();
+  }
+
   private RunningApp start() {
     List<String> arguments =
-        List.of(
-            "--server.port=" + port,
-            "--ironshelf.data=" + data,
-            "--ironshelf.demo=" + demo,
-            "--ironshelf.demo-units=" + units);
+        new ArrayList<>(
+            List.of(
+                "--server.port=" + port,
+                "--ironshelf.data=" + data,
+                "--ironshelf.demo=" + demo,
+                "--ironshelf.demo-units=" + units));
+    if (lanPort != null) {
+      arguments.addAll(
+          List.of(
+              "--ironshelf.lan=true",
+              "--ironshelf.lan-address=127.0.0.1",
+              "--ironshelf.lan-names=" + ELSEWHERE,
+              "--ironshelf.lan-port=" + lanPort,
+              "--ironshelf.trust-port=0"));
+    }
     if (killable) {
       process = new OwnProcess(port, data.resolve("log.txt"), arguments);
       return this;
@@ -110,6 +142,11 @@ final class RunningApp implements AutoCloseable {
   /** A bean, for what no page can do. */
   <T> T bean(Class<T> type) {
     return context.getBean(type);
+  }
+
+  /** Where other devices find it. */
+  String lanAddress() {
+    return "https://" + ELSEWHERE + ":" + lanPort;
   }
 
   String address() {
