@@ -82,7 +82,7 @@ export function sendFile<T>(path: string, file: Blob): Promise<T> {
     'POST',
     headers,
   ).then(async (response) => {
-    const body: unknown = await response.json();
+    const body: unknown = await response.json().catch(() => ({}));
     return response.ok ? { data: body as T } : { error: body };
   });
   return dataOf(sent);

@@ -12,6 +12,7 @@ const WHY: Record<string, string> = {
   asked: 'asked for',
   beforeMigration: 'before an upgrade',
   beforeRestore: 'before going back',
+  takenIn: 'taken in from an archive',
 };
 
 interface Props {

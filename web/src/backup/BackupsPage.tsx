@@ -7,6 +7,7 @@ import { useTitle } from '../kit/useTitle';
 import { useNow } from '../workshop/useWorkshop';
 import { BackupRow } from './BackupRow';
 import { Check } from './Check';
+import { Everything } from './Everything';
 import { SecondFolder } from './SecondFolder';
 import { Spans } from './Spans';
 import { type Backups, useBackUp, useBackups } from './useBackups';
@@ -31,6 +32,7 @@ export function BackupsPage() {
           <Box>
             <Last backups={data} now={now} />
             <SecondFolder key={data.secondFolder ?? ''} backups={data} />
+            <Everything newest={data.items[0]?.name} />
             <Check />
           </Box>
           <Box as="section" aria-label="What is kept">

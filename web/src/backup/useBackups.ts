@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { client, dataOf, Problem, type Schemas } from '../api/client';
+import { client, dataOf, Problem, sendFile, type Schemas } from '../api/client';
 
 export type Backups = Schemas['BackupView'];
 export type KeptBackup = Schemas['KeptBackup'];
@@ -52,14 +52,26 @@ export function useGoBack() {
   });
 }
 
+/** Puts what an archive has in the place of what is here, and waits as after going back. */
+export function useTakeIn() {
+  return useMutation({
+    mutationFn: async ({ file, newest }: { file: File; newest: string | undefined }) => {
+      await sendFile('/api/everything', file);
+      await restarted(newest, 'before-restore');
+      window.location.assign('/');
+    },
+  });
+}
+
 /** What was there is kept as one more backup, by which it is known that all is done. */
-async function restarted(newest: string | undefined): Promise<void> {
+async function restarted(newest: string | undefined, why = ''): Promise<void> {
   const until = Date.now() + MOST_MS;
   while (Date.now() < until) {
     await new Promise((resolve) => setTimeout(resolve, EVERY_MS));
     try {
       const now = await dataOf(client.GET('/api/backups'));
-      if (now.items[0]?.name !== newest) {
+      const last = now.items[0]?.name;
+      if (last !== newest && (last ?? '').includes(why)) {
         return;
       }
     } catch {

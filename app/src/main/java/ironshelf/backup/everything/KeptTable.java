@@ -59,6 +59,8 @@ record KeptTable(String name, List<Column> columns, List<String> key) {
             """
             select table_name, column_name, data_type from information_schema.columns
             where table_schema = 'PUBLIC' and is_generated = 'NEVER'
+              and table_name in (select table_name from information_schema.tables
+                where table_type = 'BASE TABLE')
             order by table_name, ordinal_position
             """);
     Map<String, List<Column>> keys =
