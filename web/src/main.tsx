@@ -10,6 +10,7 @@ import { Broken } from './frame/Broken';
 import { Frame } from './frame/Frame';
 import { NotFound } from './frame/NotFound';
 import { BackupsPage } from './backup/BackupsPage';
+import { ScanPage } from './copy/ScanPage';
 import { CopyPage } from './copy/CopyPage';
 import { ExchangePage } from './exchange/ExchangePage';
 import { LetteringPage } from './lettering/LetteringPage';
@@ -121,6 +122,7 @@ const router = createBrowserRouter([
       { path: '/moulds/:id/change', element: <ChangeMouldPage /> },
       { path: '/moulds/:id/lettering', element: <LetteringPage /> },
       { path: '/copies/:id', element: <CopyPage /> },
+      { path: '/scan', element: <ScanPage /> },
       { path: '/recipes', element: <RecipesPage /> },
       { path: '/recipes/new', element: <NewRecipePage /> },
       { path: '/recipes/:id', element: <RecipePage /> },

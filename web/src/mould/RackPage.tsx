@@ -58,6 +58,9 @@ export function RackPage() {
           Moulds
         </Text>
         <Flex gap={5}>
+          <Link className="plain-link" to="/scan">
+            scan a label
+          </Link>
           <Link className="plain-link" to="/moulds/new">
             describe a new mould
           </Link>

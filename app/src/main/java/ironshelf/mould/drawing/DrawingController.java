@@ -3,6 +3,7 @@ package ironshelf.mould.drawing;
 import ironshelf.copy.CopyHistory;
 import ironshelf.copy.CopyService;
 import ironshelf.http.ProblemException;
+import ironshelf.lan.ShopAddress;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
 import ironshelf.print.Paper;
@@ -18,7 +19,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Drawings, templates and labels to take away. */
 @RestController
@@ -30,13 +30,19 @@ class DrawingController {
   private final CopyService copies;
   private final LabelPrinter printer;
   private final ShopWriter writer;
+  private final ShopAddress address;
 
   DrawingController(
-      MouldService moulds, CopyService copies, LabelPrinter printer, ShopWriter writer) {
+      MouldService moulds,
+      CopyService copies,
+      LabelPrinter printer,
+      ShopWriter writer,
+      ShopAddress address) {
     this.moulds = moulds;
     this.copies = copies;
     this.printer = printer;
     this.writer = writer;
+    this.address = address;
   }
 
   @GetMapping(path = "/api/moulds/{id}/{what}.svg", produces = SVG)
@@ -91,12 +97,8 @@ class DrawingController {
     return label(copyId, copy.copy().code(), moulds.mould(copy.mouldId()).name());
   }
 
-  private static Label label(long copyId, String code, String mould) {
-    String link =
-        ServletUriComponentsBuilder.fromCurrentContextPath()
-            .path("/copies/" + copyId)
-            .toUriString();
-    return new Label(code, mould, link);
+  private Label label(long copyId, String code, String mould) {
+    return new Label(code, mould, address.link("/copies/" + copyId));
   }
 
   private static String name(MouldView mould, Lines.What what) {
