@@ -49,7 +49,7 @@ class OtherDevicesTest {
     }
   }
 
-  private static void anOwnerAndAMakerAreAdded(Page owner) {
+  static void anOwnerAndAMakerAreAdded(Page owner) {
     assertThat(owner.getByText("Only this machine")).isVisible();
     Browser.isAccessible(owner);
     field(owner, "name").fill("Ada Reed");
@@ -67,7 +67,7 @@ class OtherDevicesTest {
     Browser.isAccessible(owner);
   }
 
-  private static void isPaired(Page owner, Page device, String name, String kind) {
+  static void isPaired(Page owner, Page device, String name, String kind) {
     owner.navigate("/people");
     field(owner, "where it is").fill(name);
     owner.getByLabel("it is", new Page.GetByLabelOptions().setExact(true)).selectOption(kind);

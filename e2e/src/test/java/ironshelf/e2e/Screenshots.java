@@ -21,7 +21,6 @@ final class Screenshots {
     pages.put("plan-day", "/plan");
     pages.put("what-if", "/plan/what-if");
     pages.put("promise", "/plan/promise?goods=6-4&quantity=12");
-    pages.put("workshop", "/workshop");
     pages.put("mould", "/moulds/1");
     pages.put("recipe", "/recipes/1");
     pages.put("stock", "/stock");
@@ -34,16 +33,23 @@ final class Screenshots {
     pages.put("parts", "/products");
     // Moves the demo's clock.
     pages.put("backups", "/backups");
+    Map<String, String> lan = new LinkedHashMap<>(Map.of("people", "/people"));
     Map<String, String> us = new LinkedHashMap<>();
     us.put("bench-short-us", "/pour/sheet?fills=1-0-5.6.7.8&colourway=2");
     if (args.length > 1) {
       List<String> wanted = List.of(args).subList(1, args.length);
       pages.keySet().retainAll(wanted);
       us.keySet().retainAll(wanted);
+      lan.keySet().retainAll(wanted);
     }
     try (Browser browser = new Browser()) {
       take(browser, "metric", pages, folder);
       take(browser, "us", us, folder);
+      if (!lan.isEmpty()) {
+        try (RunningApp app = RunningApp.demoOnLan()) {
+          take(browser, app, lan, folder);
+        }
+      }
     }
   }
 
@@ -75,6 +81,10 @@ final class Screenshots {
             page.getByText("Back up now").click();
             page.getByText("Look through it").click();
             page.getByText("The data is in order.").waitFor();
+          }
+          if (name.equals("people")) {
+            OtherDevicesTest.anOwnerAndAMakerAreAdded(page);
+            OtherDevicesTest.isPaired(page, browser.elsewhere(app, "/"), "bench tablet", "tablet");
           }
           if (name.startsWith("pour-sheet")) {
             page.getByText("To the bench").click();
