@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
@@ -23,12 +24,15 @@ class TrustFilter extends OncePerRequestFilter {
 
   static final String CERTIFICATE = "/workshop-authority.crt";
 
-  private final LanDoors doors;
+  /** Asked for when somebody comes: a filter is made before anything that needs the database. */
+  private final ObjectProvider<LanDoors> doors;
+
   private final LanNames names;
   private final Authority authority;
   private final String page;
 
-  TrustFilter(LanDoors doors, LanNames names, Authority authority) throws IOException {
+  TrustFilter(ObjectProvider<LanDoors> doors, LanNames names, Authority authority)
+      throws IOException {
     this.doors = doors;
     this.names = names;
     this.authority = authority;
@@ -37,7 +41,7 @@ class TrustFilter extends OncePerRequestFilter {
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    return !doors.isForTrust(request.getLocalPort());
+    return !doors.getObject().isForTrust(request.getLocalPort());
   }
 
   @Override
@@ -73,6 +77,6 @@ class TrustFilter extends OncePerRequestFilter {
   private String filled(String host) {
     String name = names.knows(host) ? host : names.told().stream().findFirst().orElse("127.0.0.1");
     return page.replace("{fingerprint}", authority.fingerprint())
-        .replace("{address}", "https://" + name + ":" + doors.port() + "/");
+        .replace("{address}", "https://" + name + ":" + doors.getObject().port() + "/");
   }
 }
