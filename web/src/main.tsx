@@ -44,6 +44,7 @@ import { ProductPage } from './product/ProductPage';
 import { ProductsPage } from './product/ProductsPage';
 import { NewProductSteps, SetUpPage } from './setup/SetUpPage';
 import { ChangeProductPage, NewProductPage } from './product/ProductFormPages';
+import { HereSignIn } from './person/HereSignIn';
 import { Gate } from './person/Gate';
 import { PeoplePage } from './person/PeoplePage';
 import { PiecePage } from './piece/PiecePage';
@@ -77,6 +78,7 @@ const queries = new QueryClient({
 const router = createBrowserRouter([
   { path: '/pours/:id', element: <BenchPage />, errorElement: <Broken /> },
   { path: '/pour/practice', element: <PracticePage />, errorElement: <Broken /> },
+  { path: '/sign-in', element: <HereSignIn />, errorElement: <Broken /> },
   { path: '/set-up/:step?', element: <SetUpPage />, errorElement: <Broken /> },
   { path: '/products/new/:step?', element: <NewProductSteps />, errorElement: <Broken /> },
   {

@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { Outlet } from 'react-router';
 import { LateBackup } from '../backup/LateBackup';
+import { ClockBack } from '../workshop/ClockBack';
 import { DemoClock } from '../workshop/DemoClock';
 import { useKeys } from './keys';
 import { KeysDialog } from './KeysDialog';
@@ -39,6 +40,7 @@ export function Frame() {
       <Box flex={1} minW={0} position="relative">
         <OlderPage />
         <LateBackup />
+        <ClockBack />
         <NextThree />
         <Box as="main" id="page" pb={20}>
           <Outlet />

@@ -7,6 +7,8 @@ import { useTitle } from '../kit/useTitle';
 import { DeliveryForm } from './DeliveryForm';
 import { LotRow } from './LotRow';
 import { MaterialForm } from './MaterialForm';
+import { Movements } from './Movements';
+import { useOwns } from '../person/useSession';
 import { roleName } from './roles';
 import { type Stock, useStartingMaterials, useStock, useStockActs } from './useStock';
 
@@ -36,6 +38,7 @@ function Whole({ stock }: { stock: Stock }) {
   const { material } = stock;
   const [params, setParams] = useSearchParams();
   const acts = useStockActs();
+  const owns = useOwns();
   const delivering = params.has('delivery');
   return (
     <>
@@ -54,12 +57,14 @@ function Whole({ stock }: { stock: Stock }) {
           <Key onClick={() => setParams(delivering ? {} : { delivery: '' }, { replace: true })}>
             Delivery
           </Key>
-          <Key
-            busy={acts.retire.isPending}
-            onClick={() => acts.retire.mutate({ id: material.id, retired: !material.retired })}
-          >
-            {material.retired ? 'Buy it again' : 'Retire it'}
-          </Key>
+          {owns && (
+            <Key
+              busy={acts.retire.isPending}
+              onClick={() => acts.retire.mutate({ id: material.id, retired: !material.retired })}
+            >
+              {material.retired ? 'Buy it again' : 'Retire it'}
+            </Key>
+          )}
         </Flex>
       </Flex>
       {acts.retire.error && (
@@ -80,12 +85,15 @@ function Whole({ stock }: { stock: Stock }) {
             <LotRow key={lot.id} lot={lot} />
           ))}
       </Box>
-      <MaterialForm
-        start={material}
-        before={material}
-        saveWords="Keep the change"
-        save={(body) => acts.change.mutateAsync({ before: material, body })}
-      />
+      {owns && (
+        <MaterialForm
+          start={material}
+          before={material}
+          saveWords="Keep the change"
+          save={(body) => acts.change.mutateAsync({ before: material, body })}
+        />
+      )}
+      <Movements materialId={material.id} />
     </>
   );
 }

@@ -68,10 +68,10 @@ interface WaysProps {
 function Ways({ way, session, paired, onWay }: WaysProps) {
   const ways: [Way, string, string][] = [];
   if (session.names.length > 0) {
-    ways.push(['names', 'By name and PIN', 'For everybody who works here, on this tablet.']);
+    ways.push(['names', 'By name and PIN', 'For everybody who works here.']);
   }
   ways.push(['password', 'With a password', 'For owners, from any device.']);
-  if (!paired) {
+  if (!paired && !session.ownMachine) {
     ways.push([
       'pair',
       'Pair this device',

@@ -9,14 +9,16 @@ export function WhoIsHere() {
   const { data } = useSession();
   const out = useSignOut();
   const navigate = useNavigate();
-  if (!data?.name) {
+  if (!data || (!data.name && data.names.length === 0)) {
     return null;
   }
   return (
     <Box pl={{ md: '40px' }} px={{ base: 2, md: 0 }} flexShrink={0}>
-      <Text textStyle="small" truncate>
-        {data.name}
-      </Text>
+      {data.name && (
+        <Text textStyle="small" truncate>
+          {data.name}
+        </Text>
+      )}
       <Press
         type="button"
         textStyle="small"
@@ -25,9 +27,13 @@ export function WhoIsHere() {
         cursor="pointer"
         textDecoration="underline"
         disabled={out.isPending}
-        onClick={() => out.mutate(undefined, { onSuccess: () => void navigate('/') })}
+        onClick={() =>
+          data.name
+            ? out.mutate(undefined, { onSuccess: () => void navigate('/') })
+            : void navigate('/sign-in')
+        }
       >
-        hand over
+        {data.name ? 'hand over' : 'who is here?'}
       </Press>
     </Box>
   );

@@ -6,11 +6,41 @@ export type Session = Schemas['SessionView'];
 const KEY = ['session'];
 const LOOK_MS = 60_000;
 
+const KEPT = 'session';
+
+/** A page that is loaded anew in the same tab shows at once what it showed; the server still decides. */
+function remembered(): Session | undefined {
+  try {
+    const kept = sessionStorage.getItem(KEPT);
+    return kept ? (JSON.parse(kept) as Session) : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+function remember(session: Session): void {
+  try {
+    if (session.role === undefined) {
+      sessionStorage.removeItem(KEPT);
+    } else {
+      sessionStorage.setItem(KEPT, JSON.stringify(session));
+    }
+  } catch {
+    // Without a store each load asks first.
+  }
+}
+
 /** Who is here; asked again each minute, since an owner may end it. */
 export function useSession() {
   return useQuery({
     queryKey: KEY,
-    queryFn: () => dataOf(client.GET('/api/session')),
+    queryFn: async () => {
+      const session = await dataOf(client.GET('/api/session'));
+      remember(session);
+      return session;
+    },
+    initialData: remembered,
+    initialDataUpdatedAt: 0,
     refetchInterval: LOOK_MS,
   });
 }
@@ -30,6 +60,7 @@ function useForget() {
     }
     queries.removeQueries({ predicate: (q) => q.queryKey[0] !== KEY[0] });
     if (session) {
+      remember(session);
       queries.setQueryData(KEY, session);
     }
     await queries.invalidateQueries();

@@ -35,6 +35,7 @@ export function PouredView({ poured, session, onReopen }: Props) {
         {poured.colourway.toLowerCase()}, in {poured.copies.join(' ')}. Out{' '}
         {moment(Date.parse(poured.readyAt), now)}
         {poured.greenUntil && `, green until ${moment(Date.parse(poured.greenUntil), now)}`}.
+        {poured.who && ` By ${poured.who}.`}
       </Text>
       {poured.orders.length > 0 && (
         <Text fontSize="22px">

@@ -147,7 +147,7 @@ class Backups {
     } catch (IOException e) {
       LOG.warn("The backup could not be copied to the second folder: {}", e.getMessage());
     }
-    folder.tidy(clock.getZone());
+    second.letGo(folder.tidy(clock.getZone()));
     LOG.info("Backup {}.", to.getFileName());
     return to.getFileName().toString();
   }

@@ -6,14 +6,19 @@ import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** A folder elsewhere that every backup is copied to: a stick or a share, that may be away. */
 @Component
 class SecondFolder {
+
+  private static final Logger LOG = LoggerFactory.getLogger(SecondFolder.class);
 
   private final BackupSettingsRepository settings;
 
@@ -70,6 +75,21 @@ class SecondFolder {
       Files.move(part, to, StandardCopyOption.REPLACE_EXISTING);
     } finally {
       Files.deleteIfExists(part);
+    }
+  }
+
+  /** Lets go of copies whose backups are over; of nothing else that may be in that folder. */
+  void letGo(List<String> names) {
+    String folder = path();
+    if (folder == null || !isUsable(folder)) {
+      return;
+    }
+    for (String name : names) {
+      try {
+        Files.deleteIfExists(Path.of(folder, name));
+      } catch (IOException e) {
+        LOG.warn("The copy {} could not be let go of: {}", name, e.getMessage());
+      }
     }
   }
 }

@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -66,17 +67,21 @@ public record BackupFolder(Path path) {
     }
   }
 
-  /** Lets go of those that are over. */
-  public void tidy(ZoneId zone) {
+  /** Lets go of those that are over, and says which they were. */
+  public List<String> tidy(ZoneId zone) {
+    List<String> gone = new ArrayList<>();
     Map<Instant, Path> byTime = new HashMap<>();
     all().forEach(file -> byTime.put(madeAt(file), file));
     for (Instant over : Rotation.over(byTime.keySet(), zone)) {
       try {
-        Files.deleteIfExists(byTime.get(over));
+        Path file = byTime.get(over);
+        Files.deleteIfExists(file);
+        gone.add(file.getFileName().toString());
       } catch (IOException e) {
         throw new UncheckedIOException(e);
       }
     }
+    return gone;
   }
 
   /** The newest that is as it was made. */

@@ -31,10 +31,26 @@ class Secrets {
 
   private final Argon2PasswordEncoder encoder =
       new Argon2PasswordEncoder(SALT_BYTES, HASH_BYTES, 1, MEMORY_KIB, PASSES);
-  private final Zxcvbn guesser = new Zxcvbn();
+
+  /** Made when they are first wanted: most starts of most shops sign nobody in. */
+  private @Nullable Zxcvbn guesser;
+
+  private @Nullable String nobodys;
+
+  private synchronized Zxcvbn guesser() {
+    if (guesser == null) {
+      guesser = new Zxcvbn();
+    }
+    return guesser;
+  }
 
   /** Compared with where there is nobody, so that it takes as long. */
-  private final String nobodys = encoder.encode("nobody has this one");
+  private synchronized String nobodys() {
+    if (nobodys == null) {
+      nobodys = encoder.encode("nobody has this one");
+    }
+    return nobodys;
+  }
 
   /** The hash of a password that is long and not common; names of the shop do not help it. */
   String password(String password, List<String> names) {
@@ -42,7 +58,7 @@ class Secrets {
       throw ProblemException.bad(
           "person.password.length", Map.of("low", SHORTEST_PASSWORD, "high", LONGEST_PASSWORD));
     }
-    if (guesser.measure(password, names).getScore() < LEAST_SCORE) {
+    if (guesser().measure(password, names).getScore() < LEAST_SCORE) {
       throw ProblemException.bad("person.password.common", Map.of());
     }
     return encoder.encode(password);
@@ -61,7 +77,7 @@ class Secrets {
 
   /** Whether what was said is what is kept; takes as long where nothing is. */
   boolean matches(@Nullable String said, @Nullable String kept) {
-    boolean right = encoder.matches(said == null ? "" : said, kept == null ? nobodys : kept);
+    boolean right = encoder.matches(said == null ? "" : said, kept == null ? nobodys() : kept);
     return right && kept != null && said != null;
   }
 }

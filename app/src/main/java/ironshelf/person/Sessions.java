@@ -1,6 +1,9 @@
 package ironshelf.person;
 
 import java.util.Map;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Component;
@@ -16,9 +19,11 @@ class Sessions {
   static final String DEVICE = "device";
 
   private final FindByIndexNameSessionRepository<? extends Session> sessions;
+  private final JdbcTemplate sql;
 
-  Sessions(FindByIndexNameSessionRepository<? extends Session> sessions) {
+  Sessions(FindByIndexNameSessionRepository<? extends Session> sessions, JdbcTemplate sql) {
     this.sessions = sessions;
+    this.sql = sql;
   }
 
   /** All of one person, by their ids, which are nobody's to see. */
@@ -32,5 +37,19 @@ class Sessions {
 
   void endOf(long personId) {
     of(personId).keySet().forEach(this::end);
+  }
+
+  /**
+   * A backup may have sessions in it that were ended since: going back to it signs everybody out.
+   */
+  @EventListener(ApplicationReadyEvent.class)
+  void endThoseOfABackup(ApplicationReadyEvent started) {
+    if (!started
+        .getApplicationContext()
+        .getEnvironment()
+        .getProperty("ironshelf.restore", "")
+        .isEmpty()) {
+      sql.update("delete from spring_session");
+    }
   }
 }

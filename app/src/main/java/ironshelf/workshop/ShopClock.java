@@ -10,16 +10,32 @@ import org.springframework.stereotype.Component;
 @Component
 public class ShopClock extends Clock {
 
+  private final SteadyClock steady;
   private volatile Clock system;
   private volatile Duration ahead;
 
   ShopClock() {
-    this(Clock.system(ZoneId.systemDefault()), Duration.ZERO);
+    this(new SteadyClock(Clock.system(ZoneId.systemDefault()), System::nanoTime));
   }
 
-  private ShopClock(Clock system, Duration ahead) {
+  private ShopClock(SteadyClock steady) {
+    this(steady, steady, Duration.ZERO);
+  }
+
+  private ShopClock(SteadyClock steady, Clock system, Duration ahead) {
+    this.steady = steady;
     this.system = system;
     this.ahead = ahead;
+  }
+
+  /** By how much the machine's own clock was set back; nought as a rule. */
+  Duration machineIsBehind() {
+    return steady.behind();
+  }
+
+  /** Something is known to have happened at that moment. */
+  void isNotBefore(Instant moment) {
+    steady.isNotBefore(moment);
   }
 
   void setAhead(Duration ahead) {
@@ -38,7 +54,7 @@ public class ShopClock extends Clock {
 
   @Override
   public Clock withZone(ZoneId zone) {
-    return new ShopClock(system.withZone(zone), ahead);
+    return new ShopClock(steady, system.withZone(zone), ahead);
   }
 
   /** Acts as if it were that moment: so a demo gets its past by the application's own acts. */

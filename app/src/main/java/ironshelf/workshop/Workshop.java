@@ -150,7 +150,7 @@ class Workshop {
     return demo;
   }
 
-  WorkshopView view(java.time.Instant now) {
+  WorkshopView view(java.time.Instant now, java.time.Duration machineIsBehind) {
     return new WorkshopView(
         version,
         name,
@@ -169,6 +169,7 @@ class Workshop {
         scaleG,
         families,
         setUp,
-        style());
+        style(),
+        machineIsBehind.isZero() ? null : machineIsBehind.toMinutes());
   }
 }

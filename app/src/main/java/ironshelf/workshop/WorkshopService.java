@@ -80,7 +80,7 @@ public class WorkshopService {
 
   @Transactional(readOnly = true)
   public WorkshopView view() {
-    return only().view(clock.instant());
+    return only().view(clock.instant(), clock.machineIsBehind());
   }
 
   /** Keeps the shop's own measures, at the version that was seen. */
@@ -90,7 +90,8 @@ public class WorkshopService {
       throw ProblemException.stale();
     }
     workshop.change(to);
-    WorkshopView changed = workshops.saveAndFlush(workshop).view(clock.instant());
+    WorkshopView changed =
+        workshops.saveAndFlush(workshop).view(clock.instant(), clock.machineIsBehind());
     use(changed.style());
     return changed;
   }
@@ -105,7 +106,7 @@ public class WorkshopService {
     workshop.moveClock(workshop.clockAheadS() + by.toSeconds());
     clock.setAhead(Duration.ofSeconds(workshop.clockAheadS()));
     events.publishEvent(new ClockMoved(before, clock.instant()));
-    return workshop.view(clock.instant());
+    return workshop.view(clock.instant(), clock.machineIsBehind());
   }
 
   private Workshop only() {

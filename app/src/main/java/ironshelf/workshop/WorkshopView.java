@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param setUp whether the questions of the set-up were answered or put aside
  * @param style how it writes quantities, money and times
  * @param scoopL what one level scoop holds
+ * @param clockBackMin by how many minutes the machine's clock was set back; null as a rule
  */
 public record WorkshopView(
     long version,
@@ -44,7 +45,8 @@ public record WorkshopView(
     double scaleG,
     List<String> families,
     boolean setUp,
-    ShopStyle style) {
+    ShopStyle style,
+    @Nullable Long clockBackMin) {
 
   /** What a change that changes nothing says. */
   public WorkshopChange kept() {

@@ -63,6 +63,27 @@ class DatabaseUpgradeTest {
     assertThat(new Archive(kept).checked().counts()).containsEntry("materials", 1L);
   }
 
+  /** What is in the way of a migration here is a table that somebody made by hand. */
+  @Test
+  void aMigrationThatFailsLeavesTheDatabaseAsItWas() throws Exception {
+    flyway("22").migrate();
+    sql("insert into customers (id, name, version) values (7, 'Tern Street', 0)");
+    sql("create table devices (by_hand int)");
+    assertThatThrownBy(this::upgrade)
+        .isInstanceOfSatisfying(
+            UnusableDataException.class,
+            e -> assertThat(e.remedy()).contains("It is as it was: " + file()));
+    assertThat(flyway("22").info().current().getVersion().getVersion()).isEqualTo("22");
+    sql("drop table devices");
+    upgrade();
+    try (Connection connection = open();
+        Statement sql = connection.createStatement();
+        ResultSet row = sql.executeQuery("select name from customers")) {
+      assertThat(row.next()).isTrue();
+      assertThat(row.getString(1)).isEqualTo("Tern Street");
+    }
+  }
+
   /** What is no database is neither written over nor put aside. */
   @Test
   void aDamagedDatabaseStaysWhatItIs() throws Exception {
