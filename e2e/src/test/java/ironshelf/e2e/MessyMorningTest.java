@@ -97,8 +97,7 @@ class MessyMorningTest {
     less.press("Take what I typed");
     less.press("The others follow");
     less.holds("too little of a powder: the others follow", 0, MOST_PRESSES);
-    app.kill();
-    page.reload();
+    killAndReload(app, page);
     bench.key("Wet now").click();
     bench.key(Pattern.compile("went in$")).click();
 
@@ -129,8 +128,7 @@ class MessyMorningTest {
     Effort rest = new Effort(page);
     rest.press("All as asked");
     rest.holds("all of a mix as the sheet says", 0, MOST_PRESSES);
-    app.kill();
-    page.reload();
+    killAndReload(app, page);
     bench.key(part + " is full").click();
     bench.key("Tapped").click();
 
@@ -240,5 +238,14 @@ class MessyMorningTest {
     // Nothing was ever delivered: the count is wrong, and what went in went in.
     bench.key("Record it anyway").click();
     assertThat(bench.recorded()).isVisible();
+  }
+
+  /** A server that has just started answers its first questions slowly: it is given a minute. */
+  private static void killAndReload(RunningApp app, Page page) {
+    app.kill();
+    page.reload();
+    page.getByRole(AriaRole.HEADING)
+        .first()
+        .waitFor(new Locator.WaitForOptions().setTimeout(60_000));
   }
 }
