@@ -78,6 +78,22 @@ describe('the plan by mould copy', () => {
     expect(screen.getByText(/1 cast later than this/)).toBeVisible();
   });
 
+  it('lets a short cast be pressed where nothing follows it at once', () => {
+    const far = new Date(Date.now() + 11 * 86_400_000).toLocaleDateString('sv-SE');
+    const short = (no: number, on: string, from: string, to: string) => ({
+      ...cast(no, 7, 'R7', false),
+      pourAt: `${on}T${from}:00`,
+      demouldAt: `${on}T${to}:00`,
+    });
+    const casts = [short(1, far, '09:00', '09:20'), short(0, day, '09:00', '09:20')];
+    showPlan({ ...plan, casts: [...casts, short(2, far, '10:00', '10:20')] } as unknown as Plan);
+    const pressed = screen.getAllByRole('button', { name: /order 103, R7/ });
+    expect(pressed.map((b) => /9:00|10:00/.exec(b.getAttribute('aria-label') ?? '')?.[0])).toEqual([
+      '9:00',
+      '10:00',
+    ]);
+  });
+
   it('puts a cast by its form, to the minute', () => {
     const acts = showPlan();
     fireEvent.click(bar('R7'));

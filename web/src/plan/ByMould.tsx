@@ -19,7 +19,7 @@ const SPANS = [
   [56, '8 weeks'],
 ] as const;
 
-/** The longest stretch that opens by itself: beyond it a cast of a day is too short to press. */
+/** The longest stretch that opens by itself: beyond it the casts of a day lie on one another. */
 const LONGEST_OPENED = 14;
 
 /** The shortest stretch that has all casts in it, as long as they can be pressed in it. */

@@ -11,7 +11,10 @@ const Press = chakra('button');
 /** Less than this was a press, not a drag. */
 const DRAG_PX = 6;
 
-/** Narrower than this nobody can press it (WCAG 2.2, 2.5.8): it is only drawn. */
+/**
+ * With less room than this until the copy's next cast nobody can press it (WCAG 2.2, 2.5.8): it is
+ * only drawn.
+ */
 const LEAST_PX = 24;
 
 interface Props {
@@ -77,10 +80,13 @@ export function CopyRail(props: Props) {
         />
         {casts
           .filter((c) => daysSince(start, c.pourAt) < span)
-          .map((cast) => {
+          .sort((a, b) => a.pourAt.localeCompare(b.pourAt))
+          .map((cast, i, all) => {
             const from = daysSince(start, cast.pourAt);
             const to = Math.max(daysSince(start, cast.demouldAt), from + 0.02);
-            return ((to - from) / span) * railPx < LEAST_PX ? (
+            const next = all[i + 1];
+            const room = (next ? daysSince(start, next.pourAt) : span) - from;
+            return (room / span) * railPx < LEAST_PX ? (
               <Box
                 key={cast.no}
                 aria-hidden
@@ -157,18 +163,27 @@ function Bar({ cast, from, to, span, rail, chosen, onChoose, onDrop }: BarProps)
       top="3px"
       cursor="grab"
       touchAction="none"
-      border="2px solid"
-      borderColor={chosen ? 'oxide' : cast.pinned ? 'ink' : 'steel'}
-      borderLeftWidth={cast.pinned ? '6px' : '2px'}
-      overflow="hidden"
+      minW={`${LEAST_PX}px`}
       style={{
         position: 'absolute',
         left: `${(100 * from) / span}%`,
         width: `${(100 * (to - from)) / span}%`,
-        background: cast.swatch,
         transform: moved && drag ? `translate(${drag.dx}px, ${drag.dy}px)` : undefined,
         zIndex: moved ? 5 : undefined,
       }}
-    />
+    >
+      {/* The key may be wider than the cast lasts; what is drawn is not. */}
+      <Box
+        h="100%"
+        minW="3px"
+        border="2px solid"
+        borderColor={chosen ? 'oxide' : cast.pinned ? 'ink' : 'steel'}
+        borderLeftWidth={cast.pinned ? '6px' : '2px'}
+        style={{
+          width: `${((to - from) / span) * rail()}px`,
+          background: cast.swatch,
+        }}
+      />
+    </Press>
   );
 }
