@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { useOwns } from '../person/useSession';
 import { useBackups } from './useBackups';
 

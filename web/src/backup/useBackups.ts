@@ -6,7 +6,8 @@ export type KeptBackup = Schemas['KeptBackup'];
 
 const LOOK_MS = 600_000;
 const EVERY_MS = 700;
-const MOST_MS = 90_000;
+/** Five years of a shop on a slow machine, and some. */
+const MOST_MS = 300_000;
 
 /** For owners alone. */
 export function useBackups(enabled = true) {

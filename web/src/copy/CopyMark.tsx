@@ -1,5 +1,5 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import type { Section } from '../kit/outline';
 import { SmallSection } from '../kit/SmallSection';
 import { moment } from '../kit/style/time';

@@ -1,5 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { messageOf } from '../api/client';
 import { benchMass } from '../kit/style/bench';
 import { plural } from '../kit/format';
@@ -15,6 +16,7 @@ import { FactsForm } from './FactsForm';
 import { MarkForm } from './MarkForm';
 import { type History, useCopy, useCopyActs } from './useCopy';
 import { money } from '../kit/style/money';
+import { ForOwners } from '../person/ForOwners';
 
 /** One physical mould: what state it is in, and every cast with what came of it. */
 export function CopyPage() {
@@ -79,7 +81,9 @@ function Whole({ history }: { history: History }) {
           Print its label
         </Key>
         <MarkForm history={history} mark={acts.mark} />
-        <FactsForm history={history} change={acts.change} />
+        <ForOwners>
+          <FactsForm history={history} change={acts.change} />
+        </ForOwners>
       </Flex>
       <Box aria-live="polite">
         {acts.print.data && <Text>Printed: {acts.print.data.where} in the data folder.</Text>}

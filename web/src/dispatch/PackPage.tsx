@@ -1,6 +1,7 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { messageOf, type Schemas } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { plural } from '../kit/format';

@@ -1,5 +1,5 @@
 import { Box, Text } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { useTitle } from '../kit/useTitle';
 import { TakeIn } from './TakeIn';
 

@@ -10,6 +10,7 @@ import { TextField } from '../kit/TextField';
 import { PotThermometer } from './PotThermometer';
 import { length, volume } from '../kit/style/units';
 import { KeepWax } from './KeepWax';
+import { ForOwners } from '../person/ForOwners';
 
 type Convention = NonNullable<Schemas['WaxRequest']['convention']>;
 
@@ -74,15 +75,17 @@ export function WaxPanel({
         </>
       )}
       {productId !== undefined && (
-        <KeepWax
-          productId={productId}
-          fill={{
-            containerL,
-            headspacePercent: numberIn(headspace),
-            fragrancePercent: numberIn(fragrance),
-            convention,
-          }}
-        />
+        <ForOwners>
+          <KeepWax
+            productId={productId}
+            fill={{
+              containerL,
+              headspacePercent: numberIn(headspace),
+              fragrancePercent: numberIn(fragrance),
+              convention,
+            }}
+          />
+        </ForOwners>
       )}
       <Text mt={2}>When it has set: wick straight, trimmed to {length(6.35)}.</Text>
       <Caution

@@ -1,15 +1,19 @@
 import { Box, Flex } from '@chakra-ui/react';
+import { Suspense } from 'react';
 import { Outlet } from 'react-router';
+import { later } from '../kit/later';
 import { LateBackup } from '../backup/LateBackup';
 import { ClockBack } from '../workshop/ClockBack';
 import { DemoClock } from '../workshop/DemoClock';
 import { useKeys } from './keys';
-import { KeysDialog } from './KeysDialog';
 import { NextThree } from './NextThree';
 import { OlderPage } from './OlderPage';
 import { Upright } from './Upright';
 import { useNight } from './night';
 import { usePourChanges } from '../pour/script/usePourChanges';
+import { ForOwners } from '../person/ForOwners';
+
+const KeysDialog = later(() => import('./KeysDialog').then((m) => m.KeysDialog));
 
 /** What stands round every page: the upright and the next three clocks. */
 export function Frame() {
@@ -45,9 +49,11 @@ export function Frame() {
         <Box as="main" id="page" pb={20}>
           <Outlet />
         </Box>
-        <DemoClock />
+        <ForOwners>
+          <DemoClock />
+        </ForOwners>
       </Box>
-      {keys.shown && <KeysDialog onClose={keys.hide} />}
+      <Suspense fallback={null}>{keys.shown && <KeysDialog onClose={keys.hide} />}</Suspense>
     </Flex>
   );
 }

@@ -1,6 +1,6 @@
 import { Box, CloseButton, Dialog, Grid, Portal, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { places } from './places';
 
 const KEYS: [string, string][] = [

@@ -1,5 +1,5 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { counted, left } from '../kit/format';
 import { moment } from '../kit/style/time';
 import { gate, isDue, isLate, isUrgent, nextThree } from '../shelf/time';

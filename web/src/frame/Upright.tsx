@@ -1,5 +1,6 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
-import { Link, useLocation } from 'react-router';
+import { useLocation } from 'react-router';
+import { Link } from '../kit/Link';
 import { WhoIsHere } from '../person/WhoIsHere';
 import { places } from './places';
 

@@ -1,5 +1,5 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { Choice } from '../kit/Choice';
 import { TextField } from '../kit/TextField';
 import { asked, tell } from './tell';

@@ -1,6 +1,6 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { Link } from 'react-router';
+import { Link } from './Link';
 
 const Press = chakra('button');
 

@@ -1,6 +1,7 @@
 import { Box, Grid, Text, Textarea } from '@chakra-ui/react';
 import { useId, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Failed, Key, Loading } from '../kit/States';

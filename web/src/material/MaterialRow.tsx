@@ -1,6 +1,6 @@
 import { Box, chakra, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { counted } from '../kit/format';
 import { bagsAnd } from '../kit/style/bench';
 import { money, pricePerMass } from '../kit/style/money';

@@ -1,7 +1,7 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { Fragment } from 'react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { client, dataOf } from '../api/client';
 import { benchMass } from '../kit/style/bench';
 import { moment } from '../kit/style/time';

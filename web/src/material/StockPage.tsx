@@ -1,5 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { Empty, Failed, Loading } from '../kit/States';
 import { LinkKey } from '../kit/Tabs';
 import { TextField } from '../kit/TextField';

@@ -1,5 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { messageOf } from '../api/client';
 import { Failed, Key, Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';

@@ -1,6 +1,7 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { client, dataOf, type Schemas } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { benchMass } from '../kit/style/bench';
@@ -9,6 +10,7 @@ import { useTitle } from '../kit/useTitle';
 import { Drift } from '../piece/Drift';
 import { Wasted } from './Wasted';
 import { money } from '../kit/style/money';
+import { ForOwners } from '../person/ForOwners';
 
 type By = 'product' | 'month' | 'pour' | 'piece';
 
@@ -43,9 +45,11 @@ export function UsePage() {
           />
         </Box>
         <Box pb="34px">
-          <a className="plain-link" href={`/api/exchange/use.csv?by=${by}`} download>
-            export use.csv
-          </a>
+          <ForOwners>
+            <a className="plain-link" href={`/api/exchange/use.csv?by=${by}`} download>
+              export use.csv
+            </a>
+          </ForOwners>
         </Box>
       </Flex>
       {error && !data && <Failed error={error} retry={() => void refetch()} />}

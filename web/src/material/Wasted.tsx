@@ -1,6 +1,6 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { client, dataOf } from '../api/client';
 import { benchMass } from '../kit/style/bench';
 import { money } from '../kit/style/money';

@@ -1,6 +1,7 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { CopyMark } from '../copy/CopyMark';
 import { plural } from '../kit/format';
 import { PlanDrawing } from '../kit/PlanDrawing';

@@ -1,5 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { Choice } from '../kit/Choice';
 import { plural } from '../kit/format';
 import { Empty, Failed, Loading } from '../kit/States';

@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { memo } from 'react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { plural } from '../kit/format';
 import { SmallSection } from '../kit/SmallSection';
 import type { Copy, Mould } from './useMoulds';

@@ -7,6 +7,7 @@ import { useTitle } from '../kit/useTitle';
 import { inUnit, mass, unitOf } from '../kit/style/units';
 import { money } from '../kit/style/money';
 import { type Need, type Needs, useNeeds } from './useNeeds';
+import { ForOwners } from '../person/ForOwners';
 
 const WEEKS = 8;
 
@@ -21,9 +22,11 @@ export function NeedsPage() {
         <Text as="h1" textStyle="title">
           What to buy
         </Text>
-        <a className="plain-link" href="/api/needs.csv" download>
-          export shopping-list.csv
-        </a>
+        <ForOwners>
+          <a className="plain-link" href="/api/needs.csv" download>
+            export shopping-list.csv
+          </a>
+        </ForOwners>
       </Flex>
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the needs" />}

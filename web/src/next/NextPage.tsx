@@ -1,6 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { plural } from '../kit/format';
 import { moment } from '../kit/style/time';
 import { Failed, Loading } from '../kit/States';

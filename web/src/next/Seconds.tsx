@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { client, dataOf } from '../api/client';
 import { Key } from '../kit/States';
 import { useDefects } from '../inspect/useInspect';

@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { type ReactNode } from 'react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { counted, plural } from '../kit/format';
 import { moment } from '../kit/style/time';
 import { copiesOf, goodsOf, sheetOf } from '../plan/days';

@@ -1,9 +1,10 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { messageOf, type Schemas } from '../api/client';
 import { plural } from '../kit/format';
 import { Key } from '../kit/States';
 import { useOrderActs } from './useOrders';
+import { ForOwners } from '../person/ForOwners';
 
 const OUTCOMES: Record<Schemas['TakenMessage']['outcome'], string> = {
   placed: 'taken in',
@@ -20,9 +21,11 @@ export function FeedPanel() {
   return (
     <Box mt={9} borderTop="4px solid" borderColor="steel" pt={4}>
       <Flex gap={4} wrap="wrap">
-        <Key busy={fetchFeed.isPending} onClick={() => fetchFeed.mutate()}>
-          Fetch shop orders
-        </Key>
+        <ForOwners>
+          <Key busy={fetchFeed.isPending} onClick={() => fetchFeed.mutate()}>
+            Fetch shop orders
+          </Key>
+        </ForOwners>
         <Key busy={allotAll.isPending} onClick={() => allotAll.mutate()}>
           Allot what is free
         </Key>

@@ -7,6 +7,7 @@ import { PromisePanel } from '../promise/PromisePanel';
 import { useOrderPromise } from '../promise/usePromise';
 import { useNow } from '../workshop/useWorkshop';
 import { type Order, useOrderActs } from './useOrders';
+import { ForOwners } from '../person/ForOwners';
 
 /** What can be done to an order: change, accept, mark, call off. */
 export function OrderActs({ order }: { order: Order }) {
@@ -30,30 +31,34 @@ export function OrderActs({ order }: { order: Order }) {
       {order.quote && promise.data && (
         <Box mb={4}>
           <PromisePanel promise={promise.data}>
-            <Key main busy={accept.isPending} onClick={() => accept.mutate(order)}>
-              {`Accept for ${day(promise.data.nineOfTen)}`}
-            </Key>
+            <ForOwners>
+              <Key main busy={accept.isPending} onClick={() => accept.mutate(order)}>
+                {`Accept for ${day(promise.data.nineOfTen)}`}
+              </Key>
+            </ForOwners>
           </PromisePanel>
         </Box>
       )}
-      <Flex gap={3} wrap="wrap">
-        <LinkKey to={`/orders/${order.id}/change`}>Change</LinkKey>
-        {!order.quote && (
-          <>
-            <Key busy={mark.isPending} onClick={() => flip('depositOn')}>
-              {order.depositOn ? `Deposit in, ${day(order.depositOn)}` : 'Deposit came in'}
+      <ForOwners>
+        <Flex gap={3} wrap="wrap">
+          <LinkKey to={`/orders/${order.id}/change`}>Change</LinkKey>
+          {!order.quote && (
+            <>
+              <Key busy={mark.isPending} onClick={() => flip('depositOn')}>
+                {order.depositOn ? `Deposit in, ${day(order.depositOn)}` : 'Deposit came in'}
+              </Key>
+              <Key busy={mark.isPending} onClick={() => flip('paidOn')}>
+                {order.paidOn ? `Paid, ${day(order.paidOn)}` : 'Paid'}
+              </Key>
+            </>
+          )}
+          {order.stage !== 'sent' && (
+            <Key busy={cancel.isPending} onClick={() => cancel.mutate(order)}>
+              {order.quote ? 'Cancel the quote' : 'Cancel the order'}
             </Key>
-            <Key busy={mark.isPending} onClick={() => flip('paidOn')}>
-              {order.paidOn ? `Paid, ${day(order.paidOn)}` : 'Paid'}
-            </Key>
-          </>
-        )}
-        {order.stage !== 'sent' && (
-          <Key busy={cancel.isPending} onClick={() => cancel.mutate(order)}>
-            {order.quote ? 'Cancel the quote' : 'Cancel the order'}
-          </Key>
-        )}
-      </Flex>
+          )}
+        </Flex>
+      </ForOwners>
       {error && (
         <Text role="alert" color="oxide" fontWeight={600} mt={2}>
           {messageOf(error)}

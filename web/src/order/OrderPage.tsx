@@ -1,5 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { OrderDispatches } from '../dispatch/OrderDispatches';
 import { counted } from '../kit/format';
 import { day } from '../kit/style/time';

@@ -1,5 +1,6 @@
 import { Box, Flex, Grid, Input, Text } from '@chakra-ui/react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { counted, plural } from '../kit/format';
 import { day } from '../kit/style/time';
 import { LinkKey, Tabs } from '../kit/Tabs';
@@ -7,7 +8,6 @@ import { Empty, Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { type PlannedLine, usePlan } from '../plan/usePlan';
 import { FirstThing } from '../missing/FirstThing';
-import { useOwns } from '../person/useSession';
 import { useWorkshop } from '../workshop/useWorkshop';
 import { FeedPanel } from './FeedPanel';
 import { type Order, useOrders, type Which } from './useOrders';
@@ -29,7 +29,6 @@ export function OrdersPage() {
   const page = Number(params.get('page') ?? 0);
   const { data, error, refetch } = useOrders(search, which, page);
   const plan = usePlan();
-  const owns = useOwns();
   const { data: workshop } = useWorkshop();
   const set = (changed: Record<string, string>) =>
     setParams({ search, which, ...changed }, { replace: true });
@@ -41,15 +40,11 @@ export function OrdersPage() {
           Orders
         </Text>
         <Flex gap={3} wrap="wrap">
-          {owns && (
-            <>
-              <LinkKey to="/orders/table">Import a table</LinkKey>
-              <LinkKey to="/results">Results</LinkKey>
-              <LinkKey main to="/orders/new">
-                New order
-              </LinkKey>
-            </>
-          )}
+          <LinkKey to="/orders/table">Import a table</LinkKey>
+          <LinkKey to="/results">Results</LinkKey>
+          <LinkKey main to="/orders/new">
+            New order
+          </LinkKey>
         </Flex>
       </Flex>
       <Flex justifyContent="space-between" gap={4} wrap="wrap" mb={2} alignItems="flex-end">

@@ -1,10 +1,12 @@
 import { Box } from '@chakra-ui/react';
-import { type ReactNode, useEffect } from 'react';
+import { type ReactNode, Suspense, useEffect } from 'react';
 import { onSignedOut } from '../api/signedOut';
+import { later } from '../kit/later';
 import { Loading } from '../kit/States';
-import { DoorPage } from '../shelf/DoorPage';
-import { SignInPage } from './SignInPage';
 import { useSession } from './useSession';
+
+const DoorPage = later(() => import('../shelf/DoorPage').then((m) => m.DoorPage));
+const SignInPage = later(() => import('./SignInPage').then((m) => m.SignInPage));
 
 /** Nothing of the shop is asked for before it is known who is here. */
 export function Gate({ children }: { children: ReactNode }) {
@@ -12,16 +14,26 @@ export function Gate({ children }: { children: ReactNode }) {
   useEffect(() => onSignedOut(() => void refetch()), [refetch]);
   if (!data) {
     // Without an answer the pages say themselves what is wrong, or show what the device keeps.
-    return error ? (
-      children
-    ) : (
-      <Box as="main">
-        <Loading what="the workshop" />
-      </Box>
-    );
+    return error ? children : <Coming />;
   }
-  if (data.role === undefined) {
-    return <SignInPage key={`${data.device ?? ''}-${data.names.length}`} session={data} />;
+  if (data.role === 'owner' || data.role === 'maker') {
+    return children;
   }
-  return data.role === 'door' ? <DoorPage /> : children;
+  return (
+    <Suspense fallback={<Coming />}>
+      {data.role === 'door' ? (
+        <DoorPage />
+      ) : (
+        <SignInPage key={`${data.device ?? ''}-${data.names.length}`} session={data} />
+      )}
+    </Suspense>
+  );
+}
+
+function Coming() {
+  return (
+    <Box as="main">
+      <Loading what="the workshop" />
+    </Box>
+  );
 }

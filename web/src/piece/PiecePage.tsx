@@ -1,6 +1,7 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { benchMass } from '../kit/style/bench';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';

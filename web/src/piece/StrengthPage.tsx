@@ -1,6 +1,7 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { lazy, Suspense } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { figures } from '../kit/style/number';
 import { moment } from '../kit/style/time';
 import { Failed, Loading } from '../kit/States';

@@ -1,6 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { day } from '../kit/style/time';
 import { LinkKey } from '../kit/Tabs';
 import { Empty, Key } from '../kit/States';

@@ -1,5 +1,5 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { counted, plural } from '../kit/format';
 import { day } from '../kit/style/time';
 import { type LineChance, type Plan, type PlannedLine, useChances } from './usePlan';

@@ -1,5 +1,6 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { counted } from '../kit/format';
 import { SmallSection } from '../kit/SmallSection';
 import { day } from '../kit/style/time';

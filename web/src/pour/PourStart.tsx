@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
+import { Link } from '../kit/Link';
 import { messageOf } from '../api/client';
 import { newKey } from '../api/key';
 import { Key } from '../kit/States';

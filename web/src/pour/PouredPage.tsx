@@ -1,6 +1,6 @@
 import { Box, Text } from '@chakra-ui/react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { client, dataOf } from '../api/client';
 import { Failed, Key, Loading } from '../kit/States';
 import { moment } from '../kit/style/time';

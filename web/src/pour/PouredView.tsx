@@ -1,6 +1,7 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
+import { Link } from '../kit/Link';
 import { messageOf } from '../api/client';
 import { benchMass } from '../kit/style/bench';
 import { plural } from '../kit/format';

@@ -1,5 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { Choice } from '../kit/Choice';
 import { DateField } from '../kit/DateField';
 import { plural } from '../kit/format';

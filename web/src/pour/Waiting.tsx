@@ -1,5 +1,5 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { counted } from '../kit/format';
 import { moment } from '../kit/style/time';
 import { useNow } from '../workshop/useWorkshop';

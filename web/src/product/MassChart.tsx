@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { mass } from '../kit/style/units';
 import type { Schemas } from '../api/client';
 import type { ProductSheet } from './useProducts';

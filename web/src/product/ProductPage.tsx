@@ -1,5 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { plural } from '../kit/format';
 import { money } from '../kit/style/money';
 import { length, mass, volume } from '../kit/style/units';

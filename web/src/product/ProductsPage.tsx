@@ -1,5 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { counted, plural } from '../kit/format';
 import { money } from '../kit/style/money';
 import { LinkKey } from '../kit/Tabs';

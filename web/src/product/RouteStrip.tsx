@@ -1,5 +1,5 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { days } from '../kit/format';
 import { hoursWords, together } from '../route/RouteLineDrawing';
 import type { ProductSheet } from './useProducts';

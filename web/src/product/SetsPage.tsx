@@ -1,7 +1,8 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { client, dataOf, messageOf, type Schemas } from '../api/client';
 import { MeasureField } from '../kit/MeasureField';
 import { Failed, Loading } from '../kit/States';

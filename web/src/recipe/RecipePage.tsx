@@ -1,5 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { Link, useParams, useSearchParams } from 'react-router';
+import { useParams, useSearchParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { benchMass } from '../kit/style/bench';
 import { money } from '../kit/style/money';
 import { handful, saidParts, say, temperature } from '../kit/style/units';

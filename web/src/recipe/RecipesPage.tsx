@@ -1,11 +1,13 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
+import { Link } from '../kit/Link';
 import { messageOf } from '../api/client';
 import { Empty, Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { type RecipeData, useRecipeActs, useRecipes, useStartingRecipes } from './useRecipes';
 import { density, handful } from '../kit/style/units';
 import { money } from '../kit/style/money';
+import { ForOwners } from '../person/ForOwners';
 
 /** The shop's mixes, and those that the application ships with. */
 export function RecipesPage() {
@@ -31,7 +33,7 @@ export function RecipesPage() {
           <RecipeRow key={page.recipe.id} page={page} />
         ))}
       </Box>
-      {data && <Shipped taken={data.map((p) => p.recipe.name)} />}
+      <ForOwners>{data && <Shipped taken={data.map((p) => p.recipe.name)} />}</ForOwners>
     </Box>
   );
 }

@@ -1,6 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Link } from '../kit/Link';
 import { messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { FormEnd } from '../kit/FormEnd';

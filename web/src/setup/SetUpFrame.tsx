@@ -1,6 +1,6 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { useNight } from '../frame/night';
 
 const Press = chakra('button');

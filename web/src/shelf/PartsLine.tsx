@@ -1,5 +1,5 @@
 import { Box, Text } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { counted } from '../kit/format';
 import type { Group } from './useShelf';
 

@@ -1,22 +1,25 @@
 import { Box, Text } from '@chakra-ui/react';
-import { useMemo, useRef, useState } from 'react';
-import { Link, Navigate } from 'react-router';
+import { Suspense, useMemo, useRef, useState } from 'react';
+import { Navigate } from 'react-router';
+import { later } from '../kit/later';
+import { Link } from '../kit/Link';
 import { useWidth } from '../kit/useWidth';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { useNow, useWorkshop } from '../workshop/useWorkshop';
 import { FirstThing } from '../missing/FirstThing';
 import { Boards, byBoardOf } from './Boards';
-import { GroupDialog } from './GroupDialog';
 import { OpenPours } from '../pour/OpenPours';
 import { useOwns } from '../person/useSession';
 import { LastAct } from './LastAct';
 import { type Together, togetherOf } from './together';
 import { TogetherKeys } from './TogetherKeys';
-import { TogetherDialog } from './TogetherDialog';
 import { type Group, useShelf } from './useShelf';
-import { WashDialog } from './WashDialog';
 import { BOARDS } from './words';
+
+const WashDialog = later(() => import('./WashDialog').then((m) => m.WashDialog));
+const TogetherDialog = later(() => import('./TogetherDialog').then((m) => m.TogetherDialog));
+const GroupDialog = later(() => import('./GroupDialog').then((m) => m.GroupDialog));
 
 /** Home: everything between pour and ready, board by board, along time. */
 export function ShelfPage() {
@@ -70,13 +73,15 @@ export function ShelfPage() {
           </>
         )}
         <LastAct now={now} />
-        {wash && data && (
-          <WashDialog toWash={data.toWash} now={now} onClose={() => setWash(false)} />
-        )}
-        {together && (
-          <TogetherDialog together={together} now={now} onClose={() => setTogether(undefined)} />
-        )}
-        {open && <GroupDialog group={open} now={now} onClose={() => setOpen(undefined)} />}
+        <Suspense fallback={null}>
+          {wash && data && (
+            <WashDialog toWash={data.toWash} now={now} onClose={() => setWash(false)} />
+          )}
+          {together && (
+            <TogetherDialog together={together} now={now} onClose={() => setTogether(undefined)} />
+          )}
+          {open && <GroupDialog group={open} now={now} onClose={() => setOpen(undefined)} />}
+        </Suspense>
       </Box>
     </>
   );

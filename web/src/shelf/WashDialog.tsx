@@ -1,6 +1,6 @@
 import { Box, Checkbox, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from '../kit/Link';
 import { messageOf } from '../api/client';
 import { plural } from '../kit/format';
 import { Caution, Key } from '../kit/States';

@@ -1,6 +1,7 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useRef } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Link } from '../../kit/Link';
 import { plural } from '../../kit/format';
 import { Failed, Key, Loading } from '../../kit/States';
 import { day as dayWords } from '../../kit/style/time';

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { useId } from 'react';
-import { Link } from 'react-router';
+import { Link } from '../../kit/Link';
 import { PieceRow } from '../../kit/PieceRow';
 import type { Section } from '../../kit/outline';
 import { volume } from '../../kit/style/units';

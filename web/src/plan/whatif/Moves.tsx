@@ -1,5 +1,5 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Link } from '../../kit/Link';
 import { plural } from '../../kit/format';
 import { day } from '../../kit/style/time';
 import type { WhatIfView } from './useWhatIf';

@@ -1,6 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
+import { Link } from '../../kit/Link';
 import { messageOf } from '../../api/client';
 import { Failed, Key, Loading } from '../../kit/States';
 import { useTitle } from '../../kit/useTitle';

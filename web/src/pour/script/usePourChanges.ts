@@ -29,6 +29,14 @@ export function usePourChanges(): void {
     const source = new EventSource('/api/pours/stream');
     source.onmessage = (e) =>
       follow(queries, (JSON.parse(String(e.data)) as { pour: number }).pour);
+    // What happened while nobody was connected was told to nobody.
+    let connected = false;
+    source.onopen = () => {
+      if (connected) {
+        follow(queries, 0);
+      }
+      connected = true;
+    };
     return () => source.close();
   }, [queries]);
 }

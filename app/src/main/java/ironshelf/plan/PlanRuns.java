@@ -3,11 +3,9 @@ package ironshelf.plan;
 import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.Objective;
 import ironshelf.core.plan.search.PlanSearch;
+import ironshelf.http.EventStream;
 import jakarta.annotation.PreDestroy;
-import java.io.IOException;
 import java.time.Duration;
-import java.util.List;
-import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -28,8 +26,6 @@ class PlanRuns {
 
   /** So often what is best so far is kept, with the time that is left. */
   private static final Duration SLICE = Duration.ofSeconds(2);
-
-  private static final long LISTENED_MS = Duration.ofMinutes(5).toMillis();
 
   /**
    * How a search goes.
@@ -54,7 +50,7 @@ class PlanRuns {
             thread.setDaemon(true);
             return thread;
           });
-  private final List<SseEmitter> listeners = new CopyOnWriteArrayList<>();
+  private final EventStream listeners = new EventStream();
   private volatile Progress progress = new Progress(false, 0, 0, 0, null, null);
   private volatile @Nullable PlanSearch search;
   private volatile long startedNs;
@@ -152,13 +148,7 @@ class PlanRuns {
   }
 
   SseEmitter listen() {
-    SseEmitter listener = new SseEmitter(LISTENED_MS);
-    listener.onCompletion(() -> listeners.remove(listener));
-    listener.onTimeout(listener::complete);
-    listener.onError(e -> listeners.remove(listener));
-    listeners.add(listener);
-    send(listener, progress);
-    return listener;
+    return listeners.listen(progress);
   }
 
   /** Tells how a search goes, unless a newer one has begun. */
@@ -167,15 +157,7 @@ class PlanRuns {
       return;
     }
     progress = now;
-    listeners.forEach(l -> send(l, now));
-  }
-
-  private void send(SseEmitter listener, Progress now) {
-    try {
-      listener.send(now);
-    } catch (IOException | IllegalStateException e) {
-      listeners.remove(listener);
-    }
+    listeners.tell(now);
   }
 
   @PreDestroy
@@ -187,7 +169,5 @@ class PlanRuns {
     if (!worker.awaitTermination(ENDS_WITHIN_S, TimeUnit.SECONDS)) {
       LOG.warn("A search for a better plan was still running when the shop closed");
     }
-    // Nothing is said to who listens: the server closes their lines with itself.
-    listeners.clear();
   }
 }

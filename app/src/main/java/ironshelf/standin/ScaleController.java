@@ -1,19 +1,14 @@
 package ironshelf.standin;
 
 import ironshelf.core.quantity.Findings;
+import ironshelf.http.EventStream;
 import ironshelf.http.ProblemException;
 import ironshelf.standin.Scale.ScaleReading;
 import ironshelf.workshop.WorkshopService;
-import jakarta.annotation.PreDestroy;
-import java.io.IOException;
-import java.time.Duration;
 import java.util.Map;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.ScheduledFuture;
-import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -25,7 +20,6 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class ScaleController {
 
   private static final long EVERY_MS = 200;
-  private static final Duration LONGEST = Duration.ofMinutes(30);
 
   /**
    * What is done to the stand-in.
@@ -42,7 +36,7 @@ class ScaleController {
 
   private final SimulatedScale scale;
   private final WorkshopService workshop;
-  private final ScheduledExecutorService beat = Executors.newSingleThreadScheduledExecutor();
+  private final EventStream listeners = new EventStream();
 
   ScaleController(SimulatedScale scale, WorkshopService workshop) {
     this.scale = scale;
@@ -77,26 +71,13 @@ class ScaleController {
   /** Five readings a second, as server-sent events. */
   @GetMapping(path = "/api/stand-ins/scale/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
   SseEmitter stream() {
-    SseEmitter emitter = new SseEmitter(LONGEST.toMillis());
-    ScheduledFuture<?> task =
-        beat.scheduleAtFixedRate(() -> send(emitter), 0, EVERY_MS, TimeUnit.MILLISECONDS);
-    emitter.onCompletion(() -> task.cancel(false));
-    emitter.onTimeout(() -> task.cancel(false));
-    emitter.onError(e -> task.cancel(false));
-    return emitter;
+    return listeners.listen(scale.read());
   }
 
-  private void send(SseEmitter emitter) {
-    try {
-      emitter.send(scale.read());
-    } catch (IOException | IllegalStateException gone) {
-      // Thrown on, it ends the beat; the container ends what its client left.
-      throw new IllegalStateException("the client has gone", gone);
+  @Scheduled(fixedRate = EVERY_MS)
+  void tell() {
+    if (listeners.isHeard()) {
+      listeners.tell(scale.read());
     }
-  }
-
-  @PreDestroy
-  void stop() {
-    beat.shutdownNow();
   }
 }

@@ -48,7 +48,7 @@ final class Browser implements AutoCloseable {
         let timer;
         const end = () => {
           const stands = document.querySelector('h1') && !document.body.innerText.includes('Fetching');
-          if (!stands && performance.now() - since < 15_000) {
+          if (!stands && performance.now() - since < 40_000) {
             timer = setTimeout(end, 100);
             return;
           }
@@ -73,15 +73,17 @@ final class Browser implements AutoCloseable {
   private static final Locator.WaitForOptions ATTACHED =
       new Locator.WaitForOptions().setState(WaitForSelectorState.ATTACHED);
 
-  private static final long SOON_MS = 3_000;
+  /** Two classes at a time, on two cores that others may use as well: an answer takes a while. */
+  private static final double PATIENCE_MS = 40_000;
+
+  private static final long SOON_MS = 10_000;
   private static final double LOOK_MS = 100;
 
   private final Playwright playwright;
   private final com.microsoft.playwright.Browser chromium;
 
   Browser() {
-    // Two classes at a time on two cores: an answer may take a while.
-    PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     playwright =
         Playwright.create(
             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -125,7 +127,7 @@ final class Browser implements AutoCloseable {
                 .setTimezoneId("Europe/Dublin")
                 .setReducedMotion(ReducedMotion.REDUCE)
                 .setViewportSize(1280, 800));
-    page.setDefaultTimeout(15_000);
+    page.setDefaultTimeout(PATIENCE_MS);
     page.navigate(path);
     return page;
   }
@@ -141,7 +143,7 @@ final class Browser implements AutoCloseable {
                 // A colour on its way to another is neither of them to the eye of a check.
                 .setReducedMotion(ReducedMotion.REDUCE)
                 .setViewportSize(1280, 800));
-    page.setDefaultTimeout(15_000);
+    page.setDefaultTimeout(PATIENCE_MS);
     page.navigate(path);
     return page;
   }

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -17,6 +18,10 @@ import org.junit.jupiter.api.extension.ExtendWith;
 /** A wrong turn is gone back on, and the way back is gone back on as well. */
 @ExtendWith(Workshop.class)
 class GoBackTest {
+
+  /** The whole server ends and begins anew. */
+  private static final Page.WaitForURLOptions RESTARTED =
+      new Page.WaitForURLOptions().setTimeout(300_000);
 
   private static Locator key(Page page, String words) {
     return page.getByRole(
@@ -37,7 +42,7 @@ class GoBackTest {
     row.getByText("Go back to it…").click();
     Browser.isAccessible(page);
     key(page, "Go back").click();
-    page.waitForURL("**/", new Page.WaitForURLOptions().setTimeout(120_000));
+    page.waitForURL("**/", RESTARTED);
   }
 
   @Test
@@ -78,6 +83,25 @@ class GoBackTest {
       // Killed and started again it stands where it was left, and restores nothing anew.
       app.kill();
       Assertions.assertThat(customers(shop)).containsExactly("Gravel Street", "Wrong turn");
+      everythingOutAndIn(page, shop);
     }
+  }
+
+  /** What was taken out comes in through the page; another file is refused and changes nothing. */
+  private static void everythingOutAndIn(Page page, ShopApi shop) throws IOException {
+    page.navigate("/backups");
+    Path out = Files.createTempDirectory("out").resolve("everything.zip");
+    page.waitForDownload(() -> page.getByText("take everything out").click()).saveAs(out);
+    shop.post("/api/customers", Map.of("name", "Later"));
+    Locator in = page.getByLabel("take such an archive in");
+    in.setInputFiles(Files.writeString(out.resolveSibling("other.zip"), "no archive"));
+    assertThat(page.getByRole(AriaRole.ALERT).getByText("The archive cannot be taken in"))
+        .isVisible();
+    Assertions.assertThat(customers(shop)).contains("Later");
+    in.setInputFiles(out);
+    page.waitForURL("**/", RESTARTED);
+    Assertions.assertThat(customers(shop)).containsExactly("Gravel Street", "Wrong turn");
+    page.navigate("/backups");
+    assertThat(page.getByText("before going back").first()).isVisible();
   }
 }

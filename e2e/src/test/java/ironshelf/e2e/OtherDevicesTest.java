@@ -23,6 +23,31 @@ class OtherDevicesTest {
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(words).setExact(true));
   }
 
+  /** What a maker goes to in a day; nothing there is refused. */
+  private static final List<String> FOR_MAKERS =
+      List.of(
+          "/next",
+          "/orders/1",
+          "/plan",
+          "/plan?by=mould",
+          "/plan/promise",
+          "/plan/needs",
+          "/pour",
+          "/pours",
+          "/dispatch",
+          "/products/1",
+          "/products/1/sets",
+          "/moulds",
+          "/moulds/1",
+          "/copies/1",
+          "/recipes",
+          "/recipes/1",
+          "/stock",
+          "/stock/1",
+          "/stock/use",
+          "/temperatures",
+          "/words");
+
   private static Locator field(Page page, String label) {
     return page.getByLabel(Pattern.compile("^" + label));
   }
@@ -120,7 +145,17 @@ class OtherDevicesTest {
     assertThat(tablet.getByText("Ripple bowl").first()).isVisible();
     Assertions.assertThat(tablet.locator("main").textContent()).doesNotContain("€", "to make");
     tablet.navigate("/people");
-    assertThat(tablet.getByText("This is not for a maker").first()).isVisible();
+    assertThat(tablet.getByText("This page is for the shop’s owner")).isVisible();
+    Browser.isAccessible(tablet);
+    for (String path : FOR_MAKERS) {
+      Browser.go(tablet, path);
+      Assertions.assertThat(tablet.locator("body").textContent())
+          .as(path)
+          .doesNotContain("This is not for a maker", "This page is for", "Demo,");
+    }
+    tablet.navigate("/orders");
+    assertThat(tablet.getByText("Allot what is free")).isVisible();
+    assertThat(tablet.getByText("New order")).hasCount(0);
     tablet.navigate("/");
   }
 

@@ -17,6 +17,9 @@ import java.sql.Statement;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import org.apache.commons.csv.CSVParser;
@@ -24,6 +27,8 @@ import org.apache.commons.csv.CSVRecord;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.util.FileSystemUtils;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -34,11 +39,14 @@ import tools.jackson.databind.json.JsonMapper;
  */
 final class TakeIn {
 
+  private static final Logger LOG = LoggerFactory.getLogger(TakeIn.class);
   private static final int BATCH = 500;
   private static final long MOST_BYTES = 4L << 30;
+  private static final Pattern SCHEMA = Pattern.compile("V([0-9]{1,4})");
 
   private final ZipFile archive;
   private final TakeOut.Said said;
+  private final String schema;
 
   private TakeIn(ZipFile archive) throws IOException {
     this.archive = archive;
@@ -51,8 +59,14 @@ final class TakeIn {
       said = JsonMapper.builder().build().readValue(in, TakeOut.Said.class);
     }
     if (!TakeOut.FORMAT_NAME.equals(said.format())) {
-      throw new IOException("another format: " + said.format());
+      throw new IOException(
+          "its %s does not name the format %s".formatted(TakeOut.MANIFEST, TakeOut.FORMAT_NAME));
     }
+    Matcher named = SCHEMA.matcher(Objects.toString(said.schema(), ""));
+    if (!named.matches()) {
+      throw new IOException(TakeOut.MANIFEST + " does not say of which version its tables are");
+    }
+    schema = named.group(1);
   }
 
   /**
@@ -66,18 +80,23 @@ final class TakeIn {
     try (ZipFile archive = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
       folder = Files.createTempDirectory("ironshelf-take-in");
       return new TakeIn(archive).make(folder, backup, at);
-    } catch (IOException
-        | SQLException
-        | JacksonException
-        | FlywayException
-        | IllegalArgumentException
-        | DateTimeException e) {
-      throw new UnusableDataException(
-          "The file " + file.getFileName() + " cannot be taken in: " + e.getMessage(),
-          "Take everything out anew where it came from; nothing was changed here.");
+    } catch (IOException e) {
+      throw unusable(e.getMessage());
+    } catch (JacksonException e) {
+      throw unusable(TakeOut.MANIFEST + " cannot be read");
+    } catch (SQLException | FlywayException | IllegalArgumentException | DateTimeException e) {
+      // What these say is for those who know the database, and names its inside.
+      LOG.warn("{} cannot be taken in", file.getFileName(), e);
+      throw unusable("its tables are not those of the version that it names");
     } finally {
       delete(folder);
     }
+  }
+
+  private static UnusableDataException unusable(@Nullable String why) {
+    return new UnusableDataException(
+        "The archive cannot be taken in: " + why,
+        "Take everything out anew where it came from; nothing was changed here.");
   }
 
   private static void delete(@Nullable Path folder) {
@@ -90,11 +109,14 @@ final class TakeIn {
 
   private Manifest make(Path folder, Path backup, Instant at) throws SQLException, IOException {
     String url = "jdbc:h2:file:" + folder.resolve("ironshelf").toAbsolutePath();
-    Flyway.configure()
-        .dataSource(url, "sa", "")
-        .target(said.schema().substring(1))
-        .load()
-        .migrate();
+    Flyway flyway = Flyway.configure().dataSource(url, "sa", "").target(schema).load();
+    flyway.migrate();
+    String here = Objects.requireNonNull(flyway.info().current()).getVersion().getVersion();
+    if (!here.equals(schema)) {
+      throw new IOException(
+          "it is of version V%s and this application knows no later one than V%s; take it in with a newer application"
+              .formatted(schema, here));
+    }
     try (Connection database = DriverManager.getConnection(url, "sa", "");
         Statement sql = database.createStatement()) {
       List<KeptTable> tables = KeptTable.of(database);

@@ -10,6 +10,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.StringReader;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -31,6 +32,7 @@ import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipInputStream;
+import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -113,12 +115,12 @@ class EverythingTest {
   private static List<CSVRecord> rows(ZipFile zip, String name) throws IOException {
     String text =
         new String(zip.getInputStream(zip.getEntry(name)).readAllBytes(), StandardCharsets.UTF_8);
-    return org.apache.commons.csv.CSVFormat.RFC4180
+    return CSVFormat.RFC4180
         .builder()
         .setHeader()
         .setSkipHeaderRecord(true)
         .get()
-        .parse(new java.io.StringReader(text))
+        .parse(new StringReader(text))
         .getRecords();
   }
 
@@ -134,6 +136,23 @@ class EverythingTest {
     assertThatThrownBy(() -> TakeIn.toBackup(out, backup, Instant.EPOCH))
         .isInstanceOf(UnusableDataException.class)
         .hasMessageContaining("which is not there");
+    for (String manifest :
+        List.of(
+            "not JSON",
+            "{}",
+            "{\"format\":\"" + TakeOut.FORMAT_NAME + "\"}",
+            "{\"format\":\"" + TakeOut.FORMAT_NAME + "\",\"schema\":\"V1; drop\"}",
+            "{\"format\":\"" + TakeOut.FORMAT_NAME + "\",\"schema\":\"V2\"}",
+            "{\"format\":\"" + TakeOut.FORMAT_NAME + "\",\"schema\":\"V9999\"}")) {
+      try (FileSystem zip = FileSystems.newFileSystem(out)) {
+        Files.writeString(zip.getPath(TakeOut.MANIFEST), manifest);
+      }
+      assertThatThrownBy(() -> TakeIn.toBackup(out, backup, Instant.EPOCH))
+          .as(manifest)
+          .isInstanceOf(UnusableDataException.class)
+          .hasMessageStartingWith("The archive cannot be taken in: ")
+          .hasMessageNotContainingAny("null", "Exception", "SQL", "Column", "Table");
+    }
     Path none = Files.writeString(folder.resolve("none.zip"), "not an archive");
     assertThatThrownBy(() -> TakeIn.toBackup(none, backup, Instant.EPOCH))
         .isInstanceOf(UnusableDataException.class);
