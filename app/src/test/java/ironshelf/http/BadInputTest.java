@@ -249,6 +249,17 @@ class BadInputTest {
     assertThat(app.post("/api/calc/batch", "[".repeat(500_000)).status()).isEqualTo(400);
   }
 
+  /** A table of a million rows is refused by its length, before it is read. */
+  @Test
+  void aMillionRowsAreTooMany(App app) {
+    byte[] table = "code\n1\n".repeat(500_000).getBytes(UTF_8);
+    assertThat(app.send("/api/exchange/moulds", table).status()).isEqualTo(413);
+    byte[] shorter = ("code\n" + "1\n".repeat(400_000)).getBytes(UTF_8);
+    App.Answer refused = app.send("/api/exchange/moulds", shorter);
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.code()).isEqualTo("table.tooLong");
+  }
+
   @Test
   void unknownThings(App app) {
     for (String path :
