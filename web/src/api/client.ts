@@ -65,8 +65,20 @@ export async function dataOf<T>(answer: Promise<Answer<T>>): Promise<T> {
   if (settled.data !== undefined) {
     return settled.data;
   }
-  const problem = settled.error as { code?: string; detail?: string; errors?: Finding[] };
-  throw new Problem(
+  throw problemOf(settled.error);
+}
+
+/** That it was done, where the answer has nothing in it; or a Problem. */
+export async function done(answer: Promise<{ error?: unknown }>): Promise<void> {
+  const { error } = await answer;
+  if (error) {
+    throw problemOf(error);
+  }
+}
+
+function problemOf(error: unknown): Problem {
+  const problem = error as { code?: string; detail?: string; errors?: Finding[] } | undefined;
+  return new Problem(
     problem?.code ?? 'unknown',
     problem?.detail ?? 'Something went wrong. Try again.',
     problem?.errors ?? [],

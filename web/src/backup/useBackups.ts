@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { client, dataOf, Problem, sendFile, type Schemas } from '../api/client';
+import { client, dataOf, done, Problem, sendFile, type Schemas } from '../api/client';
 
 export type Backups = Schemas['BackupView'];
 export type KeptBackup = Schemas['KeptBackup'];
@@ -41,12 +41,7 @@ export function useSecondFolder() {
 export function useGoBack() {
   return useMutation({
     mutationFn: async ({ name, newest }: { name: string; newest: string | undefined }) => {
-      const answer = await client.POST('/api/backups/{name}/restore', {
-        params: { path: { name } },
-      });
-      if (answer.error) {
-        await dataOf(Promise.resolve(answer));
-      }
+      await done(client.POST('/api/backups/{name}/restore', { params: { path: { name } } }));
       await restarted(newest);
       window.location.assign('/');
     },

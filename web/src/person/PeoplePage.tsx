@@ -3,11 +3,10 @@ import { Failed, Loading } from '../kit/States';
 import { LinkKey } from '../kit/Tabs';
 import { useTitle } from '../kit/useTitle';
 import { useNow } from '../workshop/useWorkshop';
-import { DeviceList } from './DeviceList';
+import { DeviceList, SignedInList } from './DeviceList';
 import { LanPanel } from './LanPanel';
 import { PairDevice } from './PairDevice';
 import { PeopleList } from './PeopleList';
-import { SignedInList } from './SignedInList';
 import { useLan, usePeople } from './usePeople';
 
 /** Who works here, on which devices, and who is signed in where. */

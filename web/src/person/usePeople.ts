@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { client, dataOf, type Schemas } from '../api/client';
+import { client, dataOf, done, type Schemas } from '../api/client';
 
 export type Person = Schemas['PersonView'];
 export type Device = Schemas['DeviceView'];
@@ -49,15 +49,17 @@ type Ended = 'person' | 'device' | 'session';
 export function useEnd() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: async ({ what, id }: { what: Ended; id: string | number }) => {
-      const answer = await (what === 'person'
-        ? client.DELETE('/api/people/{id}', { params: { path: { id: Number(id) } } })
-        : what === 'device'
-          ? client.DELETE('/api/devices/{id}', { params: { path: { id: Number(id) } } })
-          : client.DELETE('/api/sessions/{handle}', { params: { path: { handle: String(id) } } }));
-      if (answer.error) {
-        await dataOf(Promise.resolve(answer));
-      }
+    mutationFn: ({ what, id }: { what: Ended; id: string | number }) => {
+      const byId = { params: { path: { id: Number(id) } } };
+      return done(
+        what === 'person'
+          ? client.DELETE('/api/people/{id}', byId)
+          : what === 'device'
+            ? client.DELETE('/api/devices/{id}', byId)
+            : client.DELETE('/api/sessions/{handle}', {
+                params: { path: { handle: String(id) } },
+              }),
+      );
     },
     onSuccess: () => queries.invalidateQueries(),
   });

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { client, dataOf, type Schemas } from '../api/client';
+import { client, dataOf, done, type Schemas } from '../api/client';
 
 export type Session = Schemas['SessionView'];
 
@@ -78,12 +78,7 @@ export function useSignIn() {
 export function useSignOut() {
   const forget = useForget();
   return useMutation({
-    mutationFn: async () => {
-      const answer = await client.DELETE('/api/session');
-      if (answer.error) {
-        await dataOf(Promise.resolve(answer));
-      }
-    },
+    mutationFn: () => done(client.DELETE('/api/session')),
     onSuccess: () => forget(),
   });
 }

@@ -10,7 +10,7 @@ import { useMouldSum, useMoulds } from '../mould/useMoulds';
 import { useRecipes } from '../recipe/useRecipes';
 import { density, fromUnit, length, mass } from '../kit/style/units';
 
-/** Barytes and perlite, where the shop keeps none of its own (handbook 3). */
+/** Barytes and perlite, where the shop keeps none of its own (from memory). */
 const HEAVY = 4.2;
 const LIGHT = 0.4;
 

@@ -3,6 +3,7 @@ package ironshelf.backup;
 import ironshelf.store.Documents;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -148,6 +149,6 @@ class DataCheck {
         (row, no) ->
             "%d rows of %s ask for %s %s, which is not there"
                 .formatted(row.getLong(2), of.table, of.toTable, row.getString(1))
-                .toLowerCase(java.util.Locale.ROOT));
+                .toLowerCase(Locale.ROOT));
   }
 }

@@ -12,7 +12,7 @@ import tools.jackson.databind.deser.std.StdDeserializer;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.ser.std.StdSerializer;
 
-/** Days of the week travel as {@code MON} to {@code SUN} (handbook 2-5). */
+/** Days of the week travel as {@code MON} to {@code SUN} (docs/method/plan.md). */
 final class DayNames {
 
   private DayNames() {}

@@ -11,7 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
-/** The check values of handbook 2-3, over HTTP. */
+/** The check values of docs/method/temperatures.md, over HTTP. */
 @ExtendWith(App.Extension.class)
 @Tag("accuracy")
 class MaturityCalcTest {

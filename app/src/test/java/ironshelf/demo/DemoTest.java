@@ -16,7 +16,7 @@ import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
 import tools.jackson.databind.JsonNode;
 
-/** Handbook 3: the demo is always at an interesting moment. */
+/** The demo is always at an interesting moment. */
 @Execution(ExecutionMode.CONCURRENT)
 class DemoTest {
 

@@ -165,7 +165,7 @@ class LayersTest {
     assertThat(app.act("/api/pours/sheet", none.sheet()).code()).isEqualTo("layer.unknown");
   }
 
-  /** Handbook 2-4: stop = mould + hardware + (target - hardware) / retention. */
+  /** docs/method/target-weights.md: stop = mould + hardware + (target - hardware) / retention. */
   @Test
   void aPlateSaysWhereTheScaleStops() {
     JsonNode sheet = Pouring.of(app, "Loading plate 20 kg", 1).sheet(app);

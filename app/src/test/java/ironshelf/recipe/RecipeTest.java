@@ -24,7 +24,7 @@ class RecipeTest {
     assertThat(app.get("/api/starting-recipes").size()).isEqualTo(11);
     Answer taken = app.post("/api/starting-recipes/bagged", "{}");
     assertThat(taken.status()).isEqualTo(201);
-    // Handbook 2-2: a bag of 80 lb fills 0.60 ft3; at its middle water about 2440 kg/m3.
+    // docs/method/mixes.md: a bag of 80 lb fills 0.60 ft3; at its middle water about 2440 kg/m3.
     assertThat(taken.body().path("freshDensityKgM3").asDouble()).isCloseTo(2441, within(3.0));
     assertThat(taken.body().path("lackPrice").size()).isGreaterThan(0);
     // Common practice: about 35 MPa, sold as 5000 psi (34.5 MPa).

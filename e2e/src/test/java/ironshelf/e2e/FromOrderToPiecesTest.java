@@ -27,7 +27,7 @@ class FromOrderToPiecesTest {
     assertThat(line).containsText("nothing poured yet");
     Browser.isAccessible(page);
 
-    // Its mould: check values of the handbook's tapered pot.
+    // Its mould: check values of a tapered pot (docs/method/moulds.md).
     line.getByText("mould", new Locator.GetByTextOptions().setExact(true)).click();
     assertThat(page).hasTitle("Ripple bowl mould · Iron Shelf");
     assertThat(page.getByText("0.961").first()).isVisible();

@@ -73,7 +73,7 @@ class LayersAndTargetsTest {
     assertThat(page.getByLabel("Waiting for a layer")).isHidden();
   }
 
-  /** Handbook 2-4: 20 kg dry is 20.68 kg wet at 0.967. */
+  /** docs/method/target-weights.md: 20 kg dry is 20.68 kg wet at 0.967. */
   @Test
   void aTwentyKiloPlateEndsWithinItsTolerance(RunningApp app, Browser browser) {
     Page page = browser.open(app, "/pour");
@@ -107,7 +107,7 @@ class LayersAndTargetsTest {
   @Test
   void targetWeightsAreWorkedOut(RunningApp app, Browser browser) {
     Page page = browser.open(app, "/pour/weights");
-    // Handbook 2-4: 20 kg, mould 1.2, retention 0.967: 21.88 kg.
+    // docs/method/target-weights.md: 20 kg, mould 1.2, retention 0.967: 21.88 kg.
     page.getByLabel("the mould, empty").fill("1.2 kg");
     assertThat(page.getByLabel("Where the scale stops")).containsText("21.88 kg");
     page.getByLabel("does it fit").selectOption("Carry stone 20 kg");

@@ -46,7 +46,7 @@ class MouldsTest {
     Assertions.assertThat(page.url()).contains("search=hour");
   }
 
-  /** Handbook 2-1: the tapered pot of 0.9607 L. */
+  /** docs/method/moulds.md: the tapered pot of 0.9607 L. */
   private static void nestedPot(Page page) throws Exception {
     page.getByLabel("name").fill("Nested pot");
     fill(page, "across the top", "160");
@@ -100,7 +100,7 @@ class MouldsTest {
     }
   }
 
-  /** Handbook 2-1: a hexagon 180 across flats by 32 holds 0.8979 L. */
+  /** docs/method/moulds.md: a hexagon 180 across flats by 32 holds 0.8979 L. */
   private static void weightHead(Page page) {
     page.navigate("/moulds/new");
     page.getByLabel("name").fill("Hex head");

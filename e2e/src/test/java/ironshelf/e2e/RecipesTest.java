@@ -21,7 +21,7 @@ class RecipesTest {
     Locator shipped = page.getByLabel("Shipped recipes");
     shipped.getByRole(AriaRole.BUTTON).first().click();
     assertThat(page).hasTitle("Rapid neat 4 : 1 · Iron Shelf");
-    // Handbook 2-2: neat 4 : 1 by volume has a water/binder of 0.20.
+    // docs/method/mixes.md: neat 4 : 1 by volume has a water/binder of 0.20.
     assertThat(page.getByText("0.20", exact())).isVisible();
     Browser.isAccessible(page);
 

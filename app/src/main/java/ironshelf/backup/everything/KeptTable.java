@@ -7,6 +7,7 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 
@@ -76,7 +77,7 @@ record KeptTable(String name, List<Column> columns, List<String> key) {
     columns.forEach(
         (name, own) -> {
           // Flyway's own is quoted in lower case.
-          if (!LEFT_HERE.contains(name) && name.equals(name.toUpperCase(java.util.Locale.ROOT))) {
+          if (!LEFT_HERE.contains(name) && name.equals(name.toUpperCase(Locale.ROOT))) {
             List<Column> key = keys.getOrDefault(name, own);
             tables.add(new KeptTable(name, own, key.stream().map(Column::name).toList()));
           }
@@ -100,11 +101,11 @@ record KeptTable(String name, List<Column> columns, List<String> key) {
 
   /** What it is called in the archive. */
   String fileName() {
-    return "tables/" + name.toLowerCase(java.util.Locale.ROOT) + ".csv";
+    return "tables/" + name.toLowerCase(Locale.ROOT) + ".csv";
   }
 
   List<String> head() {
-    return columns.stream().map(c -> c.name().toLowerCase(java.util.Locale.ROOT)).toList();
+    return columns.stream().map(c -> c.name().toLowerCase(Locale.ROOT)).toList();
   }
 
   String selectAll() {

@@ -13,6 +13,7 @@ import java.sql.Statement;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.apache.commons.csv.CSVPrinter;
@@ -106,8 +107,8 @@ final class TakeOut {
     for (KeptTable table : tables) {
       for (KeptTable.Column column : table.columns()) {
         printer.printRecord(
-            table.name().toLowerCase(java.util.Locale.ROOT),
-            column.name().toLowerCase(java.util.Locale.ROOT),
+            table.name().toLowerCase(Locale.ROOT),
+            column.name().toLowerCase(Locale.ROOT),
             column.isFile() ? "FILE" : column.type(),
             refersTo(table.name(), column.name()));
       }
@@ -121,7 +122,7 @@ final class TakeOut {
       while (keys.next()) {
         if (keys.getString("FKCOLUMN_NAME").equals(column)) {
           return (keys.getString("PKTABLE_NAME") + "." + keys.getString("PKCOLUMN_NAME"))
-              .toLowerCase(java.util.Locale.ROOT);
+              .toLowerCase(Locale.ROOT);
         }
       }
     }
@@ -148,7 +149,7 @@ final class TakeOut {
   }
 
   private static String fileName(KeptTable table, ResultSet row) throws SQLException {
-    return table.name().toLowerCase(java.util.Locale.ROOT) + "/" + row.getString("ID");
+    return table.name().toLowerCase(Locale.ROOT) + "/" + row.getString("ID");
   }
 
   private void files(KeptTable table, KeptTable.Column column) throws SQLException, IOException {

@@ -40,7 +40,7 @@ class StrengthService {
   };
   private static final int MOST_READINGS = 200;
 
-  /** Heavy pieces are not dropped, and holes not drilled, before 7 days (handbook 1-E). */
+  /** Heavy pieces are not dropped, and holes not drilled, before 7 days (common practice). */
   private static final double HANDLE_H = 7 * 24.0;
 
   private final PieceService pieces;

@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The demould gate by equivalent age (handbook 2-3): along the history, then along the forecast,
- * whose last temperature goes on.
+ * The demould gate by equivalent age (docs/method/temperatures.md): along the history, then along
+ * the forecast, whose last temperature goes on.
  *
  * <p>Exact along each span. Touch decides as well as the clock: the sum promises an age, not that
  * the piece holds.

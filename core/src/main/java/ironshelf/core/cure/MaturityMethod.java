@@ -1,6 +1,6 @@
 package ironshelf.core.cure;
 
-/** How temperature counts (handbook 2-3). */
+/** How temperature counts (docs/method/temperatures.md). */
 public enum MaturityMethod {
   /** {@code exp(-Q (1/T - 1/Tr))}, T in kelvin (ASTM C1074, equivalent age). */
   ARRHENIUS,

@@ -4,8 +4,8 @@ import java.util.List;
 
 /**
  * The same history by three methods, each with the share of 28-day strength that it gives on one
- * curve (handbook 2-3). They differ: that is what standing side by side is for. Not promised: the
- * strength of the piece, which only a test tells.
+ * curve (docs/method/temperatures.md). They differ: that is what standing side by side is for. Not
+ * promised: the strength of the piece, which only a test tells.
  */
 public record Strength(List<ByMethod> methods) {
 

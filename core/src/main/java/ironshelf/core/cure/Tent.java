@@ -8,8 +8,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * How warm a tent must keep the concrete so that it comes out by a moment (handbook 2-3, solved for
- * T). Steady from now on; the heat of setting, which helps, is not counted.
+ * How warm a tent must keep the concrete so that it comes out by a moment
+ * (docs/method/temperatures.md, solved for T). Steady from now on; the heat of setting, which
+ * helps, is not counted.
  *
  * @param tentC at that, or at the most that is allowed
  * @param reached whether it is in time at all

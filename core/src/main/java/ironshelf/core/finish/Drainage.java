@@ -9,7 +9,7 @@ import ironshelf.core.quantity.Findings;
  */
 public record Drainage(double stonesL, double stonesKg) {
 
-  /** Crushed stone, loose (ACI 211.1 range; handbook 3). */
+  /** Crushed stone, loose (within the range of ACI 211.1). */
   private static final double LOOSE_KG_L = 1.5;
 
   /**

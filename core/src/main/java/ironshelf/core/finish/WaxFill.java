@@ -6,9 +6,9 @@ import java.util.List;
 
 /**
  * Scented wax for a vessel: what its volume holds below the headspace, as wax and fragrance. Makers
- * count fragrance of the wax or of the total; both figures are given (handbook 1, where makers
- * disagree). Fragrance is taken to have the density of the melted wax. Not promised: what the wax's
- * and the fragrance's data sheets allow, which decide.
+ * count fragrance of the wax or of the total; both figures are given (docs/method/finish.md).
+ * Fragrance is taken to have the density of the melted wax. Not promised: what the wax's and the
+ * fragrance's data sheets allow, which decide.
  *
  * @param fillL melted wax and fragrance, at its pouring temperature
  * @param ofWaxPercent fragrance over wax
@@ -23,7 +23,7 @@ public record WaxFill(
     double ofTotalPercent,
     List<WaxStep> steps) {
 
-  /** Melted soy wax at 60 degrees, kg/L (from memory; handbook 3). */
+  /** Melted soy wax at 60 degrees, kg/L (from memory). */
   public static final double MELTED_KG_L = 0.86;
 
   /** Wicks are trimmed to that (common practice). */

@@ -9,8 +9,8 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What to buy of one material, and by when (handbook 2-7): use by the day against lots, the one
- * that goes stale first used first; what is short is bought in whole packs.
+ * What to buy of one material, and by when (docs/method/materials.md): use by the day against lots,
+ * the one that goes stale first used first; what is short is bought in whole packs.
  *
  * @param shortOn the first day on which there is not enough; null: never
  * @param purchases in order; what is left of a pack is used on the following days

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** What a mould holds and what filling it asks for (handbook 2-1). */
+/** What a mould holds and what filling it asks for (docs/method/moulds.md). */
 public final class MouldSum {
 
   /** What is held down is weighted by a fifth more than the sum says (common practice). */

@@ -14,8 +14,8 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * Chooses pieces for a line (handbook 1-H): the oldest first, of as few shade batches as can be;
- * what is sold by weight in pairs that match.
+ * Chooses pieces for a line (docs/method/orders.md): the oldest first, of as few shade batches as
+ * can be; what is sold by weight in pairs that match.
  */
 public final class Allotting {
 

@@ -7,7 +7,7 @@ import java.util.Map;
 /**
  * How much of a heavier or lighter aggregate brings a mix to a density, by absolute volume: a share
  * x of the whole replaced by grain, {@code density = (1 - x) mix + x grain} (ACI 211.1, 5.3;
- * handbook 2-4). The grain is taken to be dry and to fill no air.
+ * docs/method/target-weights.md). The grain is taken to be dry and to fill no air.
  *
  * @param volumeShare of the whole, 0 to 1
  * @param grainPerMixKg kilograms of grain to one of the mix as it was

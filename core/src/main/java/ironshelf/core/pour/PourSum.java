@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What to weigh for a pour into several copies, layer by layer, and how it is shared out over
- * batches (handbook 2-2).
+ * batches (docs/method/mixes.md).
  *
  * <p>Each layer is a {@link BatchSum} of its share. The batches are a {@link BatchSplit} of whole
  * copies: no layer of a batch is more than the mixer holds, and when all its layers are mixed, one

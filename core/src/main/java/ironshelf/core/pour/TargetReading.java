@@ -8,7 +8,7 @@ import java.util.stream.IntStream;
 
 /**
  * What the scale must show to stop, for a piece sold by its dry mass: {@code stop = mould +
- * hardware + (target - hardware) / retention} (handbook 2-4).
+ * hardware + (target - hardware) / retention} (docs/method/target-weights.md).
  *
  * @param freshKg wet mix in all
  * @param stopAtKg with mould and hardware on the scale; of the first pour where there are several

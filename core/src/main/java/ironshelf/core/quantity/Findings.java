@@ -16,10 +16,10 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Findings {
 
-  /** No length in a workshop is over 10 m (handbook 2, errors). */
+  /** No length in a workshop is over 10 m (common practice). */
   public static final double MAX_LENGTH_MM = 10_000;
 
-  /** No mass in a workshop is over 5 t (handbook 2, errors). */
+  /** No mass in a workshop is over 5 t (common practice). */
   public static final double MAX_MASS_KG = 5_000;
 
   private final Map<String, Finding> byField = new LinkedHashMap<>();

@@ -4,7 +4,7 @@ import ironshelf.core.material.Role;
 import java.util.Comparator;
 import java.util.List;
 
-/** The order in which a mix comes together; the three schools in use (handbook 1-C). */
+/** The order in which a mix comes together; the three schools in use (docs/method/mixes.md). */
 public enum Addition {
   /** Colour into the water, then powder by spoonfuls. */
   COLOUR_IN_WATER(

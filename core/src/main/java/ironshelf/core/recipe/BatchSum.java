@@ -10,7 +10,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * What to weigh out for so many litres, by absolute volume (ACI 211.1-91, 5.3; handbook 2-2).
+ * What to weigh out for so many litres, by absolute volume (ACI 211.1-91, 5.3;
+ * docs/method/mixes.md).
  *
  * <p>Refused: what {@link Recipe} and {@link BatchRequest} refuse, aggregate that carries more free
  * water than the mix takes, a mixer that does not hold one piece's share, a working time that does

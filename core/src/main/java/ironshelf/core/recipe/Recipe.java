@@ -97,7 +97,10 @@ public record Recipe(
     return i.basis() == Basis.PARTS_BY_VOLUME || i.basis() == Basis.PARTS_BY_MASS;
   }
 
-  /** The recipe of a face layer: what is not fibre, since fibre pokes through (handbook 1-C). */
+  /**
+   * The recipe of a face layer: what is not fibre, since fibre pokes through
+   * (docs/method/mixes.md).
+   */
   public Recipe withoutFibre() {
     return new Recipe(
         ingredients.stream().filter(i -> i.role() != Role.FIBRE).toList(),

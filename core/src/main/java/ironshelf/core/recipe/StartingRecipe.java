@@ -6,8 +6,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A recipe that the application ships with, one for each school of mixing (handbook 1-C); the shop
- * can change every value.
+ * A recipe that the application ships with, one for each school of mixing (docs/method/mixes.md);
+ * the shop can change every value.
  *
  * @param code short name in lower case, unique
  * @param placing how it is placed, in words

@@ -1,6 +1,6 @@
 package ironshelf.core.recipe;
 
-/** How long a mix stays workable (handbook 2-2). */
+/** How long a mix stays workable (docs/method/mixes.md). */
 public final class WorkingTime {
 
   /** Working time halves for every 10 degrees warmer (common practice; from memory). */

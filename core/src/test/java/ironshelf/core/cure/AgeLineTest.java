@@ -23,9 +23,9 @@ class AgeLineTest {
   private static final Instant END = START.plus(Duration.ofDays(5));
   private static final Maturity USUAL = Maturity.usual(MaturityMethod.ARRHENIUS);
 
-  /** Handbook 2-3: 24 h at 20 degrees takes 38.7 h at 12. */
+  /** docs/method/temperatures.md: 24 h at 20 degrees takes 38.7 h at 12. */
   @Test
-  void aDayAtTwelveDegreesAsTheHandbookHasIt() {
+  void aDayAtTwelveDegrees() {
     AgeLine line = steady(12);
     Instant ready = line.momentAt(START, 24);
     assertThat(TemperatureLog.hours(START, ready)).isCloseTo(38.7, within(0.05));

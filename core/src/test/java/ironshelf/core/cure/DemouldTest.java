@@ -16,7 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** Check values: handbook 2-3. */
+/** Check values: docs/method/temperatures.md. */
 @Tag("accuracy")
 class DemouldTest {
 

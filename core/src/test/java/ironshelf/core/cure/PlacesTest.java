@@ -23,7 +23,10 @@ class PlacesTest {
   private static final List<Stay> MOVED =
       List.of(new Stay("room", START), new Stay("tent", START.plusSeconds(2 * 3_600)));
 
-  /** Handbook 2-3: at 30 degrees an hour counts 1.755. 2 h at 20 and 4 h at 30 are 9.02 h. */
+  /**
+   * docs/method/temperatures.md: at 30 degrees an hour counts 1.755. 2 h at 20 and 4 h at 30 are
+   * 9.02 h.
+   */
   @Test
   void eachStayCountsAtItsOwnWarmth() {
     assertThat(PLACES.ageH(MOVED, START.plusSeconds(6 * 3_600))).isCloseTo(9.02, within(0.01));

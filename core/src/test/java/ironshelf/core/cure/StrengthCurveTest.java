@@ -8,7 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
-/** Check values: handbook 2-3; EN 1992-1-1, 3.1.2(6); ACI 209R-92, 2.2.1. */
+/** Check values: docs/method/temperatures.md; EN 1992-1-1, 3.1.2(6); ACI 209R-92, 2.2.1. */
 @Tag("accuracy")
 class StrengthCurveTest {
 

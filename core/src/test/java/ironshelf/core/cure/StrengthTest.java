@@ -10,7 +10,10 @@ import org.junit.jupiter.api.Test;
 @Tag("accuracy")
 class StrengthTest {
 
-  /** Handbook 2-3: 6 h at 18, 12 h at 10, 6 h at 16 is 16.65 h; Nurse and Saul 324 C h over 20. */
+  /**
+   * docs/method/temperatures.md: 6 h at 18, 12 h at 10, 6 h at 16 is 16.65 h; Nurse and Saul 324 C
+   * h over 20.
+   */
   @Test
   void threeMethodsOnOneHistory() {
     Strength strength =

@@ -29,9 +29,9 @@ class TemperatureLogTest {
     assertThat(age(log, 2)).isCloseTo(2, within(1e-12));
   }
 
-  /** Handbook 2-3: 6 h at 18, 12 h at 10, 6 h at 16: 16.65 h at 20 degrees. */
+  /** docs/method/temperatures.md: 6 h at 18, 12 h at 10, 6 h at 16: 16.65 h at 20 degrees. */
   @Test
-  void aNightAsTheHandbookHasIt() {
+  void aColdNight() {
     List<ProbeReading> readings = new ArrayList<>();
     for (int minute = 0; minute <= 24 * 60; minute++) {
       double hour = minute / 60.0;

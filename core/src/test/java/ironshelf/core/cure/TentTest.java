@@ -19,7 +19,7 @@ class TentTest {
 
   private static final Maturity USUAL = Maturity.usual(MaturityMethod.ARRHENIUS);
 
-  /** Handbook 2-3: 24 h at 20 degrees, done in 15 h, needs 28.3 degrees. */
+  /** docs/method/temperatures.md: 24 h at 20 degrees, done in 15 h, needs 28.3 degrees. */
   @Test
   void fifteenHoursNeedTwentyEight() {
     Tent tent = Tent.of(List.of(), 15, 24, USUAL);

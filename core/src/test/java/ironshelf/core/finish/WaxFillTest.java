@@ -26,7 +26,7 @@ class WaxFillTest {
     WaxFill ofTotal = WaxFill.of(new WaxRequest(0.2, 10, 10, Convention.OF_TOTAL, Double.NaN));
     assertThat(ofTotal.fragranceKg()).isCloseTo(0.01548, within(1e-9));
     assertThat(ofTotal.ofWaxPercent()).isCloseTo(11.1111, within(1e-4));
-    // Handbook 1-F: melt about 85, fragrance 70-75, pour 57-60.
+    // docs/method/finish.md: melt about 85, fragrance 70-75, pour 57-60.
     assertThat(ofTotal.steps())
         .extracting(WaxFill.WaxStep::fromC)
         .containsExactly(85.0, 70.0, 57.0);

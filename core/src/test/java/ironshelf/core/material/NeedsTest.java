@@ -13,7 +13,7 @@ import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
-/** Handbook 2-7, worked by hand. */
+/** docs/method/materials.md, worked by hand. */
 @Tag("accuracy")
 class NeedsTest {
 

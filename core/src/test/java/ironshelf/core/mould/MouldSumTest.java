@@ -17,7 +17,7 @@ import java.util.OptionalDouble;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
-/** Check values: handbook 2-1, unless another source is named. */
+/** Check values: docs/method/moulds.md, unless another source is named. */
 @Tag("accuracy")
 class MouldSumTest {
 
@@ -165,7 +165,10 @@ class MouldSumTest {
         WallKind.SPLIT);
   }
 
-  /** Handbook: 50 mm for a paver. A lift-off frame or a board form has no draft to speak of. */
+  /**
+   * 50 mm for a paver (docs/method/moulds.md). A lift-off frame or a board form has no draft to
+   * speak of.
+   */
   @Test
   void aPaverIsJudgedByItsThickness() {
     MouldShape thin = MouldShape.of(new Box(400, 400, 40), null, 0);

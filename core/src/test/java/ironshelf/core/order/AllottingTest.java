@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Rules: handbook 1-H; worked by hand. */
+/** Rules: docs/method/orders.md; worked by hand. */
 @Tag("accuracy")
 class AllottingTest {
 

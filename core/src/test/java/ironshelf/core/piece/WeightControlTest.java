@@ -18,7 +18,7 @@ class WeightControlTest {
 
   /** NIST/SEMATECH e-Handbook 6.3.2.2, example of ten flow rates: 50.81, 55.8041 and 45.8159. */
   @Test
-  void theExampleOfTheHandbook() {
+  void theTenFlowRates() {
     List<Double> rates = List.of(49.6, 47.6, 49.9, 51.3, 47.8, 51.2, 52.6, 52.4, 53.6, 52.1);
     WeightControl chart = WeightControl.of(rates, null, null);
     assertThat(chart.meanKg()).isCloseTo(50.81, within(1e-9));

@@ -25,7 +25,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 @Tag("accuracy")
 class PourSumTest {
 
-  /** Handbook 2-2: neat 4 : 1 by volume, 2237 kg/m3. */
+  /** docs/method/mixes.md: neat 4 : 1 by volume, 2237 kg/m3. */
   private static final Recipe NEAT = neat(15.0, null);
 
   @Test

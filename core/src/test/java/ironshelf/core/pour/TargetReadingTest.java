@@ -11,7 +11,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
-/** Check values: handbook 2-4. */
+/** Check values: docs/method/target-weights.md. */
 @Tag("accuracy")
 class TargetReadingTest {
 
@@ -58,7 +58,7 @@ class TargetReadingTest {
     assertThatThrownBy(() -> DensityFit.of(2200, 2000, 4.2)).isInstanceOf(RefusedException.class);
   }
 
-  /** Handbook 2-1: a sphere of 356 mm holds 23.624 L. */
+  /** docs/method/moulds.md: a sphere of 356 mm holds 23.624 L. */
   @Test
   void aSphereForAMass() {
     assertThat(TargetReading.sphereDiameterMm(23.624 * 2.4, 2400)).isCloseTo(356, within(0.01));

@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 @Tag("accuracy")
 class BatchSplitTest {
 
-  /** Handbook 2-2: halves for every 10 degrees above 20 and doubles below. */
+  /** docs/method/mixes.md: halves for every 10 degrees above 20 and doubles below. */
   @ParameterizedTest
   @CsvSource({"20, 15", "30, 7.5", "10, 30", "25, 10.6066"})
   void workingTimeHalvesEveryTenDegrees(double mixC, double minutes) {

@@ -19,7 +19,7 @@ class BatchSumTest {
 
   private static final double LB = 0.45359237;
 
-  /** Handbook 2-2: neat rapid cement by volume, bulk 1250, relative density 2.98. */
+  /** docs/method/mixes.md: neat rapid cement by volume, bulk 1250, relative density 2.98. */
   @ParameterizedTest
   @CsvSource({"4, 1, 0.20, 2237", "3, 1.25, 0.33, 1990"})
   void neatRapidCement(double cement, double water, double ratio, double density) {
@@ -32,7 +32,7 @@ class BatchSumTest {
   /**
    * ACI 211.1-91, example 1, a cubic yard: cement 484 lb (3.15), water 300 lb, stone 1917 lb
    * (2.68), sand 1317 to 1318 lb (2.64), air 1 %. The sum must give back one cubic yard, within 0.2
-   * %: the example takes water at 62.4 lb/ft3, the handbook at 0.998 kg/L.
+   * %: the example takes water at 62.4 lb/ft3, this application at 0.998 kg/L.
    */
   @Test
   void aciExampleFillsItsCubicYard() {

@@ -79,7 +79,7 @@ class MixHeatTest {
     assertThat(WorkingTime.isForetold(20)).isTrue();
   }
 
-  /** Handbook 2-2: bag of 80 lb with 1 1/4 US gal at 0.60 ft3: 2414 kg/m3. */
+  /** docs/method/mixes.md: bag of 80 lb with 1 1/4 US gal at 0.60 ft3: 2414 kg/m3. */
   @Test
   void aBagWithItsYield() {
     double bagKg = 80 * 0.45359237;

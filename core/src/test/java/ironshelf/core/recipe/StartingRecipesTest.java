@@ -21,7 +21,7 @@ class StartingRecipesTest {
     return StartingRecipes.shipped().all();
   }
 
-  /** Handbook 1-C: every school of its table. */
+  /** docs/method/mixes.md: every school of its table. */
   @Test
   void everySchoolIsThere() {
     assertThat(shipped())

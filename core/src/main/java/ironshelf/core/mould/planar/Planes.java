@@ -16,7 +16,7 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 /** The project's plane figures in the terms of the planar geometry library. */
 public final class Planes {
 
-  /** Arcs are flattened so that no chord is farther off (handbook 2-1). */
+  /** Arcs are flattened so that no chord is farther off (docs/method/moulds.md). */
   public static final double FLATNESS_MM = 0.1;
 
   /** What encloses no more encloses nothing. */

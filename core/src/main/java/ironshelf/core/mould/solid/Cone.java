@@ -6,7 +6,7 @@ import java.util.List;
 
 /**
  * A tapered round pot: the frustum of a cone. {@code V = pi h (R^2 + R r + r^2) / 3} (standard
- * geometry; handbook 2-1).
+ * geometry; docs/method/moulds.md).
  */
 public record Cone(double topDiameterMm, double baseDiameterMm, double heightMm) implements Drawn {
 

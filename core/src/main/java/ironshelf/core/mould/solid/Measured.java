@@ -18,7 +18,7 @@ public record Measured(double volumeL, @Nullable How how) implements Solid {
     LAST_POURS
   }
 
-  /** Density of water at 20 degrees in kg/L (handbook 2-1). */
+  /** Density of water at 20 degrees in kg/L (docs/method/moulds.md). */
   private static final double WATER_KG_L = 0.998;
 
   /** Dry mix packs down by about a quarter when wetted (common practice). */

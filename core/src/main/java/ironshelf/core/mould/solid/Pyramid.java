@@ -7,7 +7,7 @@ import java.util.List;
 
 /**
  * A tapered box: the frustum of a pyramid whose sides need not taper alike. {@code V = h (A0 + 4 Am
- * + A1) / 6}, the prismatoid rule, exact here (standard geometry; handbook 2-1).
+ * + A1) / 6}, the prismatoid rule, exact here (standard geometry; docs/method/moulds.md).
  */
 public record Pyramid(
     double topLengthMm, double topWidthMm, double baseLengthMm, double baseWidthMm, double heightMm)

@@ -13,7 +13,7 @@ import org.locationtech.jts.geom.Polygon;
 
 /**
  * A solid of revolution. {@code V = 2 pi r A} over its closed half profile, r the distance of the
- * profile's centroid from the axis (Pappus and Guldin; handbook 2-1).
+ * profile's centroid from the axis (Pappus and Guldin; docs/method/moulds.md).
  *
  * <p>The profile is closed from its last point to its first. Points may touch the axis but not
  * cross it; the lowest is the floor. Refused: a profile that crosses itself or encloses nothing, or

@@ -9,7 +9,7 @@ import java.util.stream.IntStream;
 
 /**
  * A sphere cut off by a level flat at its top, the fill opening. Below a level z: {@code V = pi z^2
- * (3R - z) / 3} (spherical cap; handbook 2-1).
+ * (3R - z) / 3} (spherical cap; docs/method/moulds.md).
  *
  * @param flatDiameterMm the flat's circle: 0 for a whole sphere, less than the diameter
  */

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What may have been wrong, and how the facts of a piece bear on it. Limits that no recipe gives
- * are common practice (handbook 1, what goes wrong), or from the source named.
+ * are common practice (docs/method/causes.md), or from the source named.
  */
 @SuppressWarnings("ImmutableEnumChecker") // The rules hold nothing.
 public enum Cause {
@@ -64,7 +64,7 @@ public enum Cause {
       null, f -> above(f.get(FactName.WATER_PERCENT), f.get(FactName.WATER_MOST_PERCENT))),
   /** Under 40 °F (about 5 °C) it hardly hardens (ACI 306R). */
   COLD(null, f -> below(f.get(FactName.COLDEST_C), 5)),
-  /** About three months after opening (common practice; handbook 2-7). */
+  /** About three months after opening (common practice; docs/method/materials.md). */
   STALE_CEMENT(null, f -> above(f.get(FactName.CEMENT_AGE_DAYS), 90)),
   NOT_LEVEL(FactName.LEVEL_CHECKED, f -> no(f.get(FactName.LEVEL_CHECKED)));
 

@@ -3,7 +3,10 @@ package ironshelf.core.piece.cause;
 import java.util.Comparator;
 import java.util.List;
 
-/** What is seen on a piece, with its causes, most likely first (handbook 1, what goes wrong). */
+/**
+ * What is seen on a piece, with its causes, most likely first (common practice;
+ * docs/method/causes.md).
+ */
 @SuppressWarnings("ImmutableEnumChecker") // Its list is a copy that cannot be changed.
 public enum Defect {
   PINHOLES(Cause.TAPPED_LITTLE, Cause.STIFF_MIX, Cause.RELEASE_POOLED),

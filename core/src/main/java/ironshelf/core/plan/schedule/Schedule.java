@@ -79,10 +79,11 @@ final class Schedule {
     instance.pins.stream()
         .filter(pin -> instance.familyOf(pin.demand()) == Instance.NONE)
         .forEach(pin -> keep(pin, unkept));
-    mixes.keep(
-        instance.pins.stream()
-            .filter(pin -> instance.familyOf(pin.demand()) != Instance.NONE)
-            .toList());
+    new PinLayer(this)
+        .keep(
+            instance.pins.stream()
+                .filter(pin -> instance.familyOf(pin.demand()) != Instance.NONE)
+                .toList());
   }
 
   private void goOn(int begunNo, BegunCast cast) {

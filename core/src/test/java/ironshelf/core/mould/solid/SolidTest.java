@@ -103,13 +103,13 @@ class SolidTest {
     assertThat(half.get(half.size() - 1).zMm()).isCloseTo(solid.heightMm(), within(1e-6));
   }
 
-  /** Handbook 2-1: hexagon 180 across flats by 32: 0.8979 L. */
+  /** docs/method/moulds.md: hexagon 180 across flats by 32: 0.8979 L. */
   @Test
   void aHexagon() {
     assertThat(new PolygonPrism(6, 180, 32).litres()).isCloseTo(0.8979, within(5e-5));
   }
 
-  /** A revolved rectangle is a cylinder; with a bore, the handbook's disc of 9.420 L. */
+  /** A revolved rectangle is a cylinder; with a bore, a disc of 9.420 L (docs/method/moulds.md). */
   @Test
   void aRevolvedRectangleIsACylinder() {
     Drawn turned = ring(0, 60, 80);

@@ -58,7 +58,7 @@ class WearTest {
             FindingCode.RELEASE_UNKNOWN);
   }
 
-  /** Handbook 3: every kind of its table is there, within the casts it names. */
+  /** Every kind of the starting table (common practice) is there, within the casts it names. */
   @Test
   void theKindsShipped() {
     MouldKinds kinds = MouldKinds.shipped();

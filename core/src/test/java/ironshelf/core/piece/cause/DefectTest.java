@@ -14,7 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** Written cases from the handbook's table (1, what goes wrong): facts in, first cause out. */
+/** Written cases (docs/method/causes.md, common practice): facts in, first cause out. */
 class DefectTest {
 
   @ParameterizedTest

@@ -42,8 +42,9 @@ class ScheduleBuilderTest {
           List.of(DayOfWeek.values()).subList(0, 5), LocalTime.of(7, 0), LocalTime.of(16, 0), null);
 
   /**
-   * Handbook 2-5's example worked by hand: one copy, poured Monday 07:00 for 12 min, 3 h to set,
-   * out at 10:12 for 4, a day in the bath, a week of drying, two coats 15 min apart, a day's rest.
+   * docs/method/plan.md's example worked by hand: one copy, poured Monday 07:00 for 12 min, 3 h to
+   * set, out at 10:12 for 4, a day in the bath, a week of drying, two coats 15 min apart, a day's
+   * rest.
    */
   @Test
   void oneBowlWorkedByHand() {
@@ -58,7 +59,7 @@ class ScheduleBuilderTest {
     assertThat(plan.totalWeightedLateDays()).isZero();
   }
 
-  /** Handbook 1, question 5: the moulds set the pace, and more copies mend it. */
+  /** The moulds set the pace, and more copies mend it. */
   @Test
   void theMouldsSetThePace() {
     CastPlan one = ScheduleBuilder.of(bowls(1, 24));

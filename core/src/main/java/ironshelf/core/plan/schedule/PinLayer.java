@@ -1,0 +1,143 @@
+package ironshelf.core.plan.schedule;
+
+import ironshelf.core.plan.resource.Activity;
+import ironshelf.core.plan.resource.Block;
+import ironshelf.core.plan.resource.CopyPool.Copy;
+import ironshelf.core.plan.resource.Family;
+import ironshelf.core.plan.resource.Filling;
+import ironshelf.core.plan.resource.Instance;
+import ironshelf.core.plan.resource.Instance.Line;
+import ironshelf.core.plan.resource.Instance.Pin;
+import ironshelf.core.plan.resource.Mixers;
+import ironshelf.core.plan.resource.Mixers.Slot;
+import ironshelf.core.plan.resource.Timing;
+import ironshelf.core.plan.schedule.Schedule.Mix;
+import ironshelf.core.quantity.FindingCode;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/** Lays mixes whose casts are pinned where they are pinned, or says why they cannot stay there. */
+final class PinLayer {
+
+  private final Schedule schedule;
+  private final Instance instance;
+  private final Mixers mixers;
+
+  PinLayer(Schedule schedule) {
+    this.schedule = schedule;
+    this.instance = schedule.instance;
+    this.mixers = schedule.resources.mixers;
+  }
+
+  /**
+   * Keeps pins of mixes. Those of one family that are filled as one mix would be are one mix, as
+   * they were when they were pinned.
+   */
+  void keep(List<Pin> pins) {
+    List<Pin> left = new ArrayList<>(pins);
+    left.sort(
+        Comparator.comparingInt((Pin p) -> instance.familyOf(p.demand()))
+            .thenComparingInt(Pin::pourMin)
+            .thenComparingInt(Pin::no));
+    List<Pin> mix = new ArrayList<>();
+    for (Pin pin : left) {
+      List<Pin> more = new ArrayList<>(mix);
+      more.add(pin);
+      boolean follows = instance.familyOf(more.get(0).demand()) == instance.familyOf(pin.demand());
+      if (!follows || asPinned(more) == null) {
+        keepMix(mix);
+        mix = new ArrayList<>();
+      }
+      mix.add(pin);
+    }
+    if (!mix.isEmpty()) {
+      keepMix(mix);
+    }
+  }
+
+  /** By as few people as would begin each cast at its pin's minute; null where none would. */
+  private @Nullable Filling asPinned(List<Pin> pins) {
+    List<Integer> minutes = pins.stream().map(p -> instance.fillMin(p.demand())).toList();
+    for (int people = 1; people <= Math.min(instance.request.people(), pins.size()); people++) {
+      Filling filling = Filling.of(minutes, people);
+      boolean same = true;
+      for (int i = 0; i < pins.size(); i++) {
+        same &= pins.get(i).pourMin() == pins.get(0).pourMin() + filling.offset(i);
+      }
+      if (same) {
+        return filling;
+      }
+    }
+    return null;
+  }
+
+  private void keepMix(List<Pin> pins) {
+    int familyNo = instance.familyOf(pins.get(0).demand());
+    Family family = instance.families.get(familyNo);
+    double litres = pins.stream().mapToDouble(p -> instance.litresOf(p.demand())).sum();
+    Filling filling = Objects.requireNonNull(asPinned(pins));
+    Block block = family.block(litres, filling);
+    int start = pins.get(0).pourMin() - family.mixMin(litres);
+    if (start < 0 || !schedule.resources.hands.isOpen(start, block.minutes())) {
+      pins.forEach(p -> refuse(p, FindingCode.PIN_CLOSED));
+      return;
+    }
+    Slot slot = mixers.slot(start, block, family.oneMixL(litres), family);
+    if (slot.setupMin() > 0 && start >= slot.setupMin()) {
+      // Its setup came before it when it was pinned.
+      int setup = slot.setupMin();
+      slot = mixers.slot(start - setup, block, family.oneMixL(litres), family);
+    }
+    if (slot.at() + slot.setupMin() != start) {
+      pins.forEach(p -> refuse(p, FindingCode.PIN_HANDS));
+      return;
+    }
+    Block taken = block.after(slot.setupMin());
+    schedule.resources.hands.take(slot.at(), taken);
+    mixers.take(slot, block.minutes(), family.shade(), family.rules().moreWashMin());
+    List<Integer> nos = new ArrayList<>();
+    List<Integer> fillers = new ArrayList<>();
+    for (int i = 0; i < pins.size(); i++) {
+      Pin pin = pins.get(i);
+      Line line = instance.lines.get(pin.demand());
+      List<Activity> activities = instance.activitiesOf(line);
+      Timing timing =
+          schedule.resources.timing(
+              activities, pin.pourMin(), line.cavities(), schedule.partsAt(pin.demand()), 0);
+      int until = timing.freed() + instance.washMin(line.mould());
+      Copy copy = schedule.copies[line.mould()].copy(pin.copy());
+      if (copy.freeAt > pin.pourMin() || copy.runsInto(pin.pourMin(), until) >= 0) {
+        refuse(pin, FindingCode.PIN_HELD);
+      } else if (timing.pour() != pin.pourMin()) {
+        refuse(pin, FindingCode.PIN_HANDS);
+      } else {
+        schedule.resources.take(timing, line.cavities());
+        nos.add(schedule.casts.size());
+        fillers.add(filling.filler(i));
+        schedule.kept(pin, timing, until);
+      }
+    }
+    if (nos.isEmpty()) {
+      schedule.resources.hands.give(slot.at(), taken);
+      mixers.give(slot, block.minutes());
+      return;
+    }
+    schedule.batches.add(new Mix(familyNo, slot.at(), taken, family.mixedL(litres), nos, fillers));
+  }
+
+  private void refuse(Pin pin, FindingCode why) {
+    Copy copy = schedule.copies[instance.lines.get(pin.demand()).mould()].copy(pin.copy());
+    schedule.unkept.addIf(
+        true,
+        why,
+        "pinned." + pin.no() + ".pourAt",
+        Map.of(
+            "value", pin.pourAt().toString(),
+            "copy", pin.copy(),
+            "until", instance.at(Math.max(0, copy.freeAt)).toString()));
+  }
+}
