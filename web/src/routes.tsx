@@ -4,12 +4,14 @@ import { Broken } from './frame/Broken';
 import { Frame } from './frame/Frame';
 import { NotFound } from './frame/NotFound';
 import { Opening } from './frame/Opening';
+import { fetched } from './kit/later';
 import { OwnersPages } from './person/OwnersPages';
 import { ShelfPage } from './shelf/ShelfPage';
 
 /** A page whose script is fetched when it is first gone to. */
-function page(path: string, load: () => Promise<ComponentType>): RouteObject {
-  return { path, lazy: { Component: load } };
+export function page(path: string, load: () => Promise<ComponentType>): RouteObject {
+  // As a function: given by its name alone, a page that fails to come stays empty without a word.
+  return { path, lazy: async () => ({ Component: await fetched(load) }) };
 }
 
 const WITHOUT_FRAME = [
