@@ -56,6 +56,11 @@ class BoundaryTest {
   }
 
   @Test
+  void packagesOfAWordHaveNoCycles() {
+    slices().matching("ironshelf.(**)").should().beFreeOfCycles().check(APP);
+  }
+
+  @Test
   void onlyHttpKnowsWeb() {
     ArchRuleDefinition.noClasses()
         .that()

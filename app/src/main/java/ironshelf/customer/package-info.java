@@ -1,7 +1,7 @@
 /**
  * Who orders.
  *
- * <p>May use: http, store.
+ * <p>May use: core quantity, http, store.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.customer;

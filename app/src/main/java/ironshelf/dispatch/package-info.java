@@ -1,8 +1,8 @@
 /**
  * What goes out, and what comes back: picking, packing, parcels, slips.
  *
- * <p>May use: act, http, print, style, workshop, material, mould, product, recipe, piece, customer,
- * order, standin.
+ * <p>May use: access, act, core dispatch, core finish, core quantity, customer, http, material,
+ * mould, order, piece, print, product, recipe, standin, style, workshop.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.dispatch;

@@ -1,7 +1,7 @@
 /**
  * What is done to pieces after they are dry.
  *
- * <p>May use: http, core finish.
+ * <p>May use: core finish.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.finish;

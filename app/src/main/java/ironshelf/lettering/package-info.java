@@ -1,7 +1,7 @@
 /**
  * The shop's stamps, and lines of letters planned from them.
  *
- * <p>May use: http, store, core lettering.
+ * <p>May use: core lettering, core quantity, http.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.lettering;

@@ -1,7 +1,7 @@
 /**
  * What is bought and used up: lots and their movements.
  *
- * <p>May use: store, http, act, workshop, core material.
+ * <p>May use: access, act, core material, core quantity, http, store, style, workshop.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.material;

@@ -1,7 +1,7 @@
 /**
  * Moulds: designs, their kinds, what follows from their copies.
  *
- * <p>May use: http, copy, core mould.
+ * <p>May use: access, copy, core mould, core quantity, http.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.mould;

@@ -1,7 +1,8 @@
 /**
  * Orders, their lines, and the pieces allotted to them.
  *
- * <p>May use: act, http, customer, product, recipe, piece, workshop, store.
+ * <p>May use: access, act, core order, core quantity, customer, http, piece, product, recipe,
+ * store, workshop.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.order;

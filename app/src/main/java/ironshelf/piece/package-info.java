@@ -1,7 +1,7 @@
 /**
  * One thing that came of a cast, with its mass and history.
  *
- * <p>May use: store, http.
+ * <p>May use: core cure, core piece, core quantity, core route, http, store.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.piece;

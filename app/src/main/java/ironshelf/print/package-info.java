@@ -1,7 +1,7 @@
 /**
  * What printers take: sheets, and text in the application's own typefaces, embedded.
  *
- * <p>May use: style.
+ * <p>May use: core quantity, style.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.print;

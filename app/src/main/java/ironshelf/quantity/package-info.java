@@ -1,7 +1,7 @@
 /**
  * Reads quantities as people type them.
  *
- * <p>May use: http, workshop, core quantity.
+ * <p>May use: core quantity, workshop.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.quantity;

@@ -1,7 +1,7 @@
 /**
  * Recipes and colourways, and the batch sum over HTTP.
  *
- * <p>May use: http, material, core recipe, store.
+ * <p>May use: access, core cure, core material, core quantity, core recipe, http, material, store.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.recipe;

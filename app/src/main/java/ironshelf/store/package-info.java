@@ -2,7 +2,7 @@
  * How records meet the database: names of columns, and documents in JSON columns with their
  * versions, and word of what a commit changed. What cannot be read is told by the name of its row.
  *
- * <p>May use: http, act's word of a change, core records that changed.
+ * <p>May use: act, core quantity, http.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.store;

@@ -1,7 +1,7 @@
 /**
  * The workshop itself: its name, its room, its measures, its clock.
  *
- * <p>May use: http, act, style, core quantity.
+ * <p>May use: access, core plan, core quantity, http, style.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.workshop;

@@ -1,7 +1,7 @@
 /**
  * Orders from a shop feed: new, changed, cancelled, sent twice, out of order.
  *
- * <p>May use: http, customer, product, recipe, standin, and orders.
+ * <p>May use: core quantity, customer, http, order, standin.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.order.feed;

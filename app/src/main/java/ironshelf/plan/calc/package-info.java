@@ -1,7 +1,7 @@
 /**
  * Plans and promises, stateless.
  *
- * <p>May use: http.
+ * <p>May use: core plan, core quantity.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.plan.calc;

@@ -1,7 +1,8 @@
 /**
  * The dates that can be given.
  *
- * <p>May use: http, mould, order, product, station, and the plan.
+ * <p>May use: access, copy, core plan, core quantity, http, mould, order, plan, product, recipe,
+ * station.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.plan.promise;

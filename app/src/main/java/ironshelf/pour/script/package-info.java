@@ -2,7 +2,8 @@
  * Pours at the benches, while they go on: their sheets, their facts, and what follows from them for
  * stock, copies and pieces.
  *
- * <p>May use: http, act, copy, material, mould, product, order, pour, core pour.
+ * <p>May use: access, act, copy, core mould, core pour, core quantity, http, material, mould,
+ * order, pour, product, recipe.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.pour.script;

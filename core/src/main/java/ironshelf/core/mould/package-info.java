@@ -1,6 +1,6 @@
 /**
  * What a mould holds, how thin its wall may become, and what keeps its core down.
  *
- * <p>May use: quantity; of its own: solid, planar.
+ * <p>May use: mould.planar, mould.solid, quantity.
  */
 package ironshelf.core.mould;

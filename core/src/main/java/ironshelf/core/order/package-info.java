@@ -1,6 +1,6 @@
 /**
  * Which pieces go to which line.
  *
- * <p>May use: quantity, pour.
+ * <p>May use: pour, quantity.
  */
 package ironshelf.core.order;

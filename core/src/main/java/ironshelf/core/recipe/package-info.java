@@ -1,6 +1,6 @@
 /**
  * What to weigh: a recipe's ingredients, the absolute-volume sum, the working time, the batches.
  *
- * <p>May use: quantity, material.
+ * <p>May use: material, quantity.
  */
 package ironshelf.core.recipe;

@@ -1,6 +1,6 @@
 /**
  * Plane figures: the level cuts through solids, outlines with arcs, ready outlines, SVG paths.
  *
- * <p>May use: quantity, the planar geometry library.
+ * <p>May use: quantity.
  */
 package ironshelf.core.mould.planar;

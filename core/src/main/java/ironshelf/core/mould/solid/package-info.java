@@ -1,6 +1,6 @@
 /**
  * The shapes that cavities, cores and inserts have.
  *
- * <p>May use: quantity, planar.
+ * <p>May use: mould.planar, quantity.
  */
 package ironshelf.core.mould.solid;

@@ -2,6 +2,6 @@
  * The shapes shipped: typical things of the five families, each described by a few measures that a
  * maker can take with a rule.
  *
- * <p>May use: quantity, mould.
+ * <p>May use: mould, mould.planar, mould.solid, quantity.
  */
 package ironshelf.core.mould.starting;

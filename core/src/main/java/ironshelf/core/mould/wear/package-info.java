@@ -1,6 +1,6 @@
 /**
  * How moulds wear: what their kind lasts, what a cast costs, whether a copy is worse than others.
  *
- * <p>May use: quantity, mould, the statistics library.
+ * <p>May use: mould, quantity.
  */
 package ironshelf.core.mould.wear;

@@ -2,7 +2,7 @@
  * What no schedule can go below, and orders in which moulds would be best used if nothing else
  * bound.
  *
- * <p>May use: quantity, plan, plan resource.
+ * <p>May use: plan, plan.resource.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.core.plan.bound;

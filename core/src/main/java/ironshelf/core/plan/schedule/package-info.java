@@ -1,7 +1,7 @@
 /**
  * Builds schedules: lays activities on resources in an order of jobs.
  *
- * <p>May use: quantity, plan, plan resource, plan bound.
+ * <p>May use: plan, plan.bound, plan.resource, quantity.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.core.plan.schedule;

@@ -2,7 +2,7 @@
  * Looks for better plans than the first one, by changing the list of jobs that a schedule is built
  * from.
  *
- * <p>May use: quantity, plan, plan resource, plan schedule.
+ * <p>May use: plan, plan.resource, plan.schedule.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.core.plan.search;
