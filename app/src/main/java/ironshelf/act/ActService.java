@@ -1,7 +1,7 @@
 package ironshelf.act;
 
-import ironshelf.http.ProblemException;
 import ironshelf.http.RequestPrint;
+import ironshelf.http.problem.ProblemException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;

@@ -4,7 +4,7 @@ import ironshelf.folder.Archive;
 import ironshelf.folder.Manifest;
 import ironshelf.folder.ShopSwitch;
 import ironshelf.folder.UnusableDataException;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.nio.file.Path;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;

@@ -4,7 +4,7 @@ import ironshelf.folder.Archive;
 import ironshelf.folder.BackupFolder;
 import ironshelf.folder.Manifest;
 import ironshelf.folder.UnusableDataException;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;

@@ -1,6 +1,6 @@
 package ironshelf.backup;
 
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;

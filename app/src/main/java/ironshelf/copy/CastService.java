@@ -7,7 +7,7 @@ import static java.util.stream.Collectors.toList;
 import static java.util.stream.Collectors.toMap;
 
 import ironshelf.core.cure.Stay;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;

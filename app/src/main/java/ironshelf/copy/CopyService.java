@@ -8,7 +8,7 @@ import static java.util.stream.Collectors.toList;
 import static java.util.stream.Collectors.toMap;
 
 import ironshelf.core.quantity.Findings;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
 import ironshelf.store.Kept;

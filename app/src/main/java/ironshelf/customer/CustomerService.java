@@ -3,7 +3,7 @@ package ironshelf.customer;
 import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.toMap;
 
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.store.Kept;
 import ironshelf.store.UntilChanged;
 import java.util.List;

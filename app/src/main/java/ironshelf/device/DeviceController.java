@@ -1,6 +1,6 @@
 package ironshelf.device;
 
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;

@@ -1,6 +1,6 @@
 package ironshelf.device;
 
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;

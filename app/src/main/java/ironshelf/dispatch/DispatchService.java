@@ -7,7 +7,7 @@ import static java.util.stream.Collectors.toMap;
 import ironshelf.act.ActService;
 import ironshelf.core.dispatch.Packing;
 import ironshelf.core.dispatch.Parcels;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.order.AllotmentService;
 import ironshelf.order.OrderService;
 import ironshelf.standin.Carrier;

@@ -1,7 +1,7 @@
 package ironshelf.exchange;
 
-import ironshelf.http.CsvTable;
 import ironshelf.http.Upload;
+import ironshelf.http.table.CsvTable;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

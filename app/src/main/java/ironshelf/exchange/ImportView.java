@@ -1,6 +1,6 @@
 package ironshelf.exchange;
 
-import ironshelf.http.FindingView;
+import ironshelf.http.problem.FindingView;
 import java.util.List;
 
 /**

@@ -1,6 +1,6 @@
 package ironshelf.exchange;
 
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;

@@ -1,5 +1,6 @@
 package ironshelf.http;
 
+import ironshelf.http.problem.ProblemException;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 

@@ -2,6 +2,12 @@ package ironshelf.http;
 
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.RefusedException;
+import ironshelf.http.json.BindingFindings;
+import ironshelf.http.json.EnumNames;
+import ironshelf.http.problem.Catalogue;
+import ironshelf.http.problem.FindingView;
+import ironshelf.http.problem.ProblemException;
+import ironshelf.http.problem.ProblemWriter;
 import java.io.IOException;
 import java.net.SocketTimeoutException;
 import java.util.Arrays;

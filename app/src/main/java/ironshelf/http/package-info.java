@@ -1,8 +1,9 @@
 /**
- * How the application speaks HTTP: binding that collects findings, problem documents, the catalogue
- * of wording, the OpenAPI document, the interface's files.
+ * What requests and answers over HTTP have in common: limits of bodies, versions that were seen,
+ * long lists in parts, streams of events, how faults are answered, the interface's files. No word
+ * of the workshop.
  *
- * <p>May use: access, core cure, core mould, core pour, core quantity, style.
+ * <p>May use: core quantity, http.json, http.problem.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.http;

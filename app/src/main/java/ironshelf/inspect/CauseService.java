@@ -5,7 +5,7 @@ import ironshelf.core.piece.cause.Defect;
 import ironshelf.core.piece.cause.Evidence;
 import ironshelf.core.piece.cause.FactName;
 import ironshelf.core.piece.cause.PieceFacts;
-import ironshelf.http.Catalogue;
+import ironshelf.http.problem.Catalogue;
 import ironshelf.piece.PieceView;
 import java.util.Arrays;
 import java.util.HashMap;

@@ -4,7 +4,7 @@ import ironshelf.act.ActService;
 import ironshelf.core.piece.cause.Defect;
 import ironshelf.core.route.Effect;
 import ironshelf.core.route.Gate;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.piece.Grade;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;

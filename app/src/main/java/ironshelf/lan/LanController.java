@@ -1,6 +1,6 @@
 package ironshelf.lan;
 
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.print.QrCode;
 import java.time.Instant;
 import java.util.List;

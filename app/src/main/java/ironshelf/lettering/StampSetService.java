@@ -1,6 +1,6 @@
 package ironshelf.lettering;
 
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;

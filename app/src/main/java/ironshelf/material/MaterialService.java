@@ -12,7 +12,7 @@ import ironshelf.core.quantity.QuantityReader;
 import ironshelf.core.quantity.RefusedException;
 import ironshelf.core.quantity.style.UnitSystem;
 import ironshelf.http.PageOf;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.store.Kept;
 import ironshelf.store.UntilChanged;
 import ironshelf.workshop.WorkshopService;

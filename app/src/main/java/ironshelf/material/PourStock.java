@@ -2,7 +2,7 @@ package ironshelf.material;
 
 import static java.util.Objects.requireNonNull;
 
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;

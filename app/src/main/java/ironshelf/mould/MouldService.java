@@ -13,7 +13,7 @@ import ironshelf.core.mould.wear.CastsExpected;
 import ironshelf.core.mould.wear.MouldKind;
 import ironshelf.core.mould.wear.MouldKinds;
 import ironshelf.http.PageOf;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;

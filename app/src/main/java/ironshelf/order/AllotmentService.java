@@ -6,7 +6,7 @@ import static java.util.stream.Collectors.toSet;
 
 import ironshelf.core.order.Allotting;
 import ironshelf.core.order.Candidate;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
 import ironshelf.product.ProductService;

@@ -5,7 +5,7 @@ import static java.util.stream.Collectors.toSet;
 
 import ironshelf.customer.CustomerService;
 import ironshelf.customer.CustomerView;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;

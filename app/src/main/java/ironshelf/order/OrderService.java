@@ -7,7 +7,7 @@ import static java.util.stream.Collectors.toMap;
 import ironshelf.act.ActService;
 import ironshelf.customer.CustomerService;
 import ironshelf.http.PageOf;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.order.OrderRequest.LineRequest;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;

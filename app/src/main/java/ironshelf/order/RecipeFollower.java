@@ -2,7 +2,7 @@ package ironshelf.order;
 
 import static java.util.stream.Collectors.toMap;
 
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.product.ProductRecipeChanged;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;

@@ -3,7 +3,7 @@ package ironshelf.person;
 import ironshelf.device.DeviceService;
 import ironshelf.device.DeviceView;
 import ironshelf.http.IfMatch;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.ArrayList;

@@ -1,7 +1,7 @@
 package ironshelf.person;
 
 import ironshelf.access.Role;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;

@@ -1,7 +1,7 @@
 package ironshelf.person;
 
 import com.nulabinc.zxcvbn.Zxcvbn;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;

@@ -1,6 +1,6 @@
 package ironshelf.person;
 
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;

@@ -4,7 +4,7 @@ import ironshelf.access.Asker;
 import ironshelf.device.DeviceCookie;
 import ironshelf.device.DeviceKind;
 import ironshelf.device.DeviceView;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
 import java.util.List;

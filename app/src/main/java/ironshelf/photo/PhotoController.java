@@ -1,7 +1,7 @@
 package ironshelf.photo;
 
-import ironshelf.http.ProblemException;
 import ironshelf.http.Upload;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.piece.StepLedger;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;

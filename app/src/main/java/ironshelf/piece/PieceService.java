@@ -2,7 +2,7 @@ package ironshelf.piece;
 
 import static java.util.stream.Collectors.groupingBy;
 
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.store.Kept;
 import ironshelf.store.Runs;
 import ironshelf.store.UntilChanged;

@@ -1,7 +1,7 @@
 package ironshelf.plan;
 
 import ironshelf.core.material.Role;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.plan.needs.PourUse;

@@ -1,6 +1,6 @@
 package ironshelf.plan;
 
-import ironshelf.http.CsvTable;
+import ironshelf.http.table.CsvTable;
 import ironshelf.plan.needs.NeedsService;
 import ironshelf.plan.needs.NeedsView;
 import ironshelf.style.ShopWriter;

@@ -1,6 +1,6 @@
 package ironshelf.plan;
 
-import ironshelf.http.Catalogue;
+import ironshelf.http.problem.Catalogue;
 import ironshelf.mould.MouldView;
 import ironshelf.order.OrderLineView;
 import ironshelf.order.OrderView;

@@ -12,7 +12,7 @@ import ironshelf.core.plan.PlanRequest.PlanMixer;
 import ironshelf.core.plan.PlanRequest.PlanMould;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.PlanRequest.PlanStation;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.mould.DrawnMould;
 import ironshelf.mould.MouldService;
 import ironshelf.order.AllotmentService;

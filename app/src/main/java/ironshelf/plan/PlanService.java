@@ -5,7 +5,7 @@ import ironshelf.core.plan.CastPlan.PlannedCast;
 import ironshelf.core.plan.PinnedCast;
 import ironshelf.core.plan.schedule.ScheduleBuilder;
 import ironshelf.core.plan.search.PlanSearch;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;

@@ -1,7 +1,7 @@
 package ironshelf.plan;
 
 import ironshelf.copy.CopyCondition;
-import ironshelf.http.Catalogue;
+import ironshelf.http.problem.Catalogue;
 import ironshelf.mould.MouldView;
 import ironshelf.order.OrderLineView;
 import ironshelf.plan.PlanContent.HelpKind;

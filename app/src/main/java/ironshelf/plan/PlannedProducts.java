@@ -8,7 +8,7 @@ import ironshelf.core.recipe.Ingredient;
 import ironshelf.core.recipe.WorkingTime;
 import ironshelf.core.route.Route;
 import ironshelf.cure.CureService;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.mould.DrawnMould;
 import ironshelf.product.ProductLayer;
 import ironshelf.product.ProductService;

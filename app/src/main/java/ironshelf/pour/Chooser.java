@@ -5,7 +5,7 @@ import static java.util.stream.Collectors.toMap;
 
 import ironshelf.copy.CastView;
 import ironshelf.copy.CopyView;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
 import ironshelf.product.ProductLayer;

@@ -3,7 +3,7 @@ package ironshelf.pour;
 import ironshelf.copy.CopyView;
 import ironshelf.core.pour.script.PourSheet;
 import ironshelf.core.pour.script.SheetMaker;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.recipe.RecipeService;
 import java.time.Instant;
 import java.util.ArrayList;

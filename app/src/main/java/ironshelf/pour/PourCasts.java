@@ -8,7 +8,7 @@ import ironshelf.copy.CastView;
 import ironshelf.copy.CopyView;
 import ironshelf.core.pour.script.PourState;
 import ironshelf.core.pour.script.PourState.CopyState;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
 import ironshelf.order.AllotmentService;

@@ -8,7 +8,7 @@ import ironshelf.copy.CastView;
 import ironshelf.core.cure.Stay;
 import ironshelf.cure.CureService;
 import ironshelf.cure.Temperatures;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.material.Stock;

@@ -2,7 +2,7 @@ package ironshelf.pour;
 
 import ironshelf.copy.CopyView;
 import ironshelf.core.mould.wear.Face;
-import ironshelf.http.Catalogue;
+import ironshelf.http.problem.Catalogue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

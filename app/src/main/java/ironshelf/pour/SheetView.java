@@ -6,7 +6,7 @@ import ironshelf.core.mould.Section;
 import ironshelf.core.mould.wear.Face;
 import ironshelf.core.recipe.BatchResult;
 import ironshelf.core.recipe.MixHeat;
-import ironshelf.http.FindingView;
+import ironshelf.http.problem.FindingView;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeView;

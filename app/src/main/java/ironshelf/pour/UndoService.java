@@ -2,7 +2,7 @@ package ironshelf.pour;
 
 import ironshelf.act.ActService;
 import ironshelf.copy.CastService;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.material.PourStock;
 import java.time.Instant;
 import java.util.List;

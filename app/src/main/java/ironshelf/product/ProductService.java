@@ -8,7 +8,7 @@ import ironshelf.core.route.MaterialWanted;
 import ironshelf.core.route.Route;
 import ironshelf.core.route.RouteStep;
 import ironshelf.core.route.StartingRoutes;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.mould.MouldService;
 import ironshelf.recipe.ColourwayView;

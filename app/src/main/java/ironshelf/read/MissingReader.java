@@ -5,7 +5,7 @@ import ironshelf.copy.CopyView;
 import ironshelf.core.material.Role;
 import ironshelf.customer.CustomerService;
 import ironshelf.customer.CustomerView;
-import ironshelf.http.Catalogue;
+import ironshelf.http.problem.Catalogue;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.material.Stock;

@@ -13,7 +13,7 @@ import ironshelf.core.quantity.Finding;
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchSum;
 import ironshelf.core.recipe.Recipe;
-import ironshelf.http.Catalogue;
+import ironshelf.http.problem.Catalogue;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.material.Stock;

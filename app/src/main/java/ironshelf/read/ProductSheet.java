@@ -4,7 +4,7 @@ import ironshelf.access.Money;
 import ironshelf.core.mould.Section;
 import ironshelf.core.piece.PieceCost;
 import ironshelf.core.piece.WeightControl;
-import ironshelf.http.FindingView;
+import ironshelf.http.problem.FindingView;
 import ironshelf.order.OrderLineView;
 import ironshelf.product.ProductView;
 import ironshelf.route.RouteLine;

@@ -3,7 +3,7 @@ package ironshelf.recipe;
 import ironshelf.core.material.Role;
 import ironshelf.core.material.StartingMaterials;
 import ironshelf.core.recipe.StartingColour;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.material.Stock;

@@ -1,6 +1,6 @@
 package ironshelf.recipe;
 
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;

@@ -5,7 +5,7 @@ import static java.util.Objects.requireNonNullElse;
 import ironshelf.core.recipe.Basis;
 import ironshelf.core.recipe.Ingredient;
 import ironshelf.core.recipe.Recipe;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.store.Kept;

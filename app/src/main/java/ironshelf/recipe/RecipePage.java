@@ -1,7 +1,7 @@
 package ironshelf.recipe;
 
 import ironshelf.access.Money;
-import ironshelf.http.FindingView;
+import ironshelf.http.problem.FindingView;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

@@ -4,7 +4,7 @@ import ironshelf.core.material.Role;
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchResult;
 import ironshelf.core.recipe.BatchSum;
-import ironshelf.http.Catalogue;
+import ironshelf.http.problem.Catalogue;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import java.math.BigDecimal;

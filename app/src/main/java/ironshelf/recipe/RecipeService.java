@@ -10,7 +10,7 @@ import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchSum;
 import ironshelf.core.recipe.Ingredient;
 import ironshelf.core.recipe.Recipe;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.material.MaterialRetiring;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;

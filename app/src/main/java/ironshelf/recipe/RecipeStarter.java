@@ -2,7 +2,7 @@ package ironshelf.recipe;
 
 import ironshelf.core.recipe.StartingRecipe;
 import ironshelf.core.recipe.StartingRecipes;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;

@@ -1,7 +1,7 @@
 package ironshelf.result;
 
 import ironshelf.core.quantity.Findings;
-import ironshelf.http.CsvTable;
+import ironshelf.http.table.CsvTable;
 import ironshelf.style.ShopWriter;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -5,7 +5,7 @@ import ironshelf.core.quantity.Findings;
 import ironshelf.core.route.Route;
 import ironshelf.core.route.RouteStep;
 import ironshelf.core.route.StepKinds;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.station.StationService;
 import ironshelf.store.Kept;
 import ironshelf.store.UntilChanged;

@@ -5,7 +5,7 @@ import ironshelf.core.route.Effect;
 import ironshelf.core.route.StepKind;
 import ironshelf.core.route.StepKinds;
 import ironshelf.core.route.Wetting;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.store.Kept;
 import ironshelf.store.UntilChanged;
 import java.text.Normalizer;

@@ -12,7 +12,7 @@ import ironshelf.core.mould.starting.StartingShape;
 import ironshelf.core.mould.wear.Face;
 import ironshelf.core.mould.wear.MouldKind;
 import ironshelf.core.recipe.Basis;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.NewMould;
 import ironshelf.product.ProductLayer;

@@ -1,6 +1,6 @@
 package ironshelf.setup;
 
-import ironshelf.http.FindingView;
+import ironshelf.http.problem.FindingView;
 import ironshelf.mould.calc.MouldCalcResponse;
 import ironshelf.recipe.ColourOffers.ColourOffer;
 import java.math.BigDecimal;

@@ -23,7 +23,7 @@ import ironshelf.core.recipe.StartingRecipes;
 import ironshelf.core.route.Route;
 import ironshelf.core.route.StartingRoute;
 import ironshelf.core.route.StartingRoutes;
-import ironshelf.http.Catalogue;
+import ironshelf.http.problem.Catalogue;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.material.Stock;

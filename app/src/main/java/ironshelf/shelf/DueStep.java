@@ -7,7 +7,7 @@ import ironshelf.core.route.Effect;
 import ironshelf.core.route.Gate;
 import ironshelf.core.route.Route;
 import ironshelf.core.route.StepKind;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.piece.LivePiece;
 import ironshelf.pour.Ways;
 import java.time.Instant;

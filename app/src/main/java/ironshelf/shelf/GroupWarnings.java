@@ -7,7 +7,7 @@ import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.route.Board;
 import ironshelf.core.route.Stand;
 import ironshelf.cure.Temperatures;
-import ironshelf.http.Catalogue;
+import ironshelf.http.problem.Catalogue;
 import ironshelf.pour.Ways;
 import java.time.Duration;
 import java.time.Instant;

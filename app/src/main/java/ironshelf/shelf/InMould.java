@@ -13,7 +13,7 @@ import ironshelf.core.route.Route;
 import ironshelf.cure.CureService;
 import ironshelf.cure.CureWarnings;
 import ironshelf.cure.Temperatures;
-import ironshelf.http.Catalogue;
+import ironshelf.http.problem.Catalogue;
 import ironshelf.mould.DrawnMould;
 import ironshelf.piece.LivePiece;
 import ironshelf.piece.PieceService;

@@ -2,7 +2,7 @@ package ironshelf.shelf;
 
 import ironshelf.core.route.PartWanted;
 import ironshelf.core.route.RouteStep;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.order.AllotmentService;
 import ironshelf.piece.LivePiece;
 import ironshelf.piece.PieceService;

@@ -4,7 +4,7 @@ import ironshelf.core.mould.Section;
 import ironshelf.core.route.Board;
 import ironshelf.core.route.Effect;
 import ironshelf.core.route.StepKind;
-import ironshelf.http.FindingView;
+import ironshelf.http.problem.FindingView;
 import ironshelf.pour.WaitingLayer;
 import java.time.Instant;
 import java.util.List;

@@ -5,7 +5,7 @@ import static java.util.stream.Collectors.toMap;
 import ironshelf.core.route.Board;
 import ironshelf.core.route.Gate;
 import ironshelf.core.route.Stand;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.piece.LivePiece;
 import ironshelf.pour.Ways;
 import ironshelf.station.StationService;

@@ -9,7 +9,7 @@ import ironshelf.core.route.Effect;
 import ironshelf.core.route.Gate;
 import ironshelf.core.route.Route;
 import ironshelf.core.route.StepKind;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.material.StepStock;
 import ironshelf.piece.Grade;
 import ironshelf.piece.LivePiece;

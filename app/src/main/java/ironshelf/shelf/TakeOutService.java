@@ -8,7 +8,7 @@ import ironshelf.copy.CastView;
 import ironshelf.core.route.Gate;
 import ironshelf.core.route.Route;
 import ironshelf.cure.CureService;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.piece.LivePiece;
 import ironshelf.piece.OnScale;
 import ironshelf.piece.PieceService;

@@ -32,7 +32,8 @@ public interface Carrier {
   /**
    * Books parcels with a service.
    *
-   * @throws ironshelf.http.ProblemException where the carrier fails or refuses; nothing is booked
+   * @throws ironshelf.http.problem.ProblemException where the carrier fails or refuses; nothing is
+   *     booked
    */
   List<Booked> book(String code, List<ToSend> parcels, @Nullable String address);
 }

@@ -1,6 +1,6 @@
 package ironshelf.standin;
 
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

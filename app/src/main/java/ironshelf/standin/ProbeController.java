@@ -1,7 +1,7 @@
 package ironshelf.standin;
 
 import ironshelf.core.quantity.Findings;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.workshop.WorkshopService;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;

@@ -2,7 +2,7 @@ package ironshelf.standin;
 
 import ironshelf.core.quantity.Findings;
 import ironshelf.http.EventStream;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.standin.Scale.ScaleReading;
 import ironshelf.workshop.WorkshopService;
 import java.util.Map;

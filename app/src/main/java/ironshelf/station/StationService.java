@@ -1,6 +1,6 @@
 package ironshelf.station;
 
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.store.Kept;
 import ironshelf.store.UntilChanged;
 import java.util.LinkedHashMap;

@@ -1,7 +1,7 @@
 package ironshelf.store;
 
 import ironshelf.core.quantity.RefusedException;
-import ironshelf.http.CoreMapper;
+import ironshelf.http.json.CoreMapper;
 import java.lang.reflect.Type;
 import java.util.stream.Collectors;
 import org.hibernate.type.format.AbstractJsonFormatMapper;

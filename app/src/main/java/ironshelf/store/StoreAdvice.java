@@ -1,6 +1,6 @@
 package ironshelf.store;
 
-import ironshelf.http.Catalogue;
+import ironshelf.http.problem.Catalogue;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;

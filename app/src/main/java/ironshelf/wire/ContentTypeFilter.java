@@ -1,6 +1,6 @@
 package ironshelf.wire;
 
-import ironshelf.http.ProblemWriter;
+import ironshelf.http.problem.ProblemWriter;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;

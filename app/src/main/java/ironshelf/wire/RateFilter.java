@@ -2,7 +2,7 @@ package ironshelf.wire;
 
 import io.github.bucket4j.Bandwidth;
 import io.github.bucket4j.Bucket;
-import ironshelf.http.ProblemWriter;
+import ironshelf.http.problem.ProblemWriter;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;

@@ -4,7 +4,7 @@ import ironshelf.access.Asker;
 import ironshelf.access.AskerSource;
 import ironshelf.access.Role;
 import ironshelf.access.RoleTable;
-import ironshelf.http.ProblemWriter;
+import ironshelf.http.problem.ProblemWriter;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;

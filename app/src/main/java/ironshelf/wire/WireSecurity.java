@@ -2,7 +2,7 @@ package ironshelf.wire;
 
 import ironshelf.access.AskerSource;
 import ironshelf.access.RoleTable;
-import ironshelf.http.ProblemWriter;
+import ironshelf.http.problem.ProblemWriter;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
 import org.springframework.beans.factory.annotation.Value;

@@ -2,7 +2,7 @@ package ironshelf.workshop;
 
 import static java.util.Objects.requireNonNull;
 
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.style.ShopStyle;
 import ironshelf.style.ShopWriter;
 import java.time.Duration;

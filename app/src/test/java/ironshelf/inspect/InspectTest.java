@@ -7,7 +7,7 @@ import ironshelf.App.Answer;
 import ironshelf.Shelf;
 import ironshelf.core.piece.cause.Cause;
 import ironshelf.core.piece.cause.Defect;
-import ironshelf.http.Catalogue;
+import ironshelf.http.problem.Catalogue;
 import ironshelf.style.ShopWriter;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;

@@ -7,7 +7,7 @@ import ironshelf.App;
 import ironshelf.App.Answer;
 import ironshelf.core.mould.MouldShape;
 import ironshelf.core.plan.OpenHours;
-import ironshelf.http.CoreMapper;
+import ironshelf.http.json.CoreMapper;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,6 +1,6 @@
 package ironshelf.backup.everything;
 
-import ironshelf.http.FormulaSafe;
+import ironshelf.http.table.FormulaSafe;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;

@@ -4,7 +4,7 @@ import ironshelf.folder.BackupFolder;
 import ironshelf.folder.Manifest;
 import ironshelf.folder.ShopSwitch;
 import ironshelf.folder.UnusableDataException;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;

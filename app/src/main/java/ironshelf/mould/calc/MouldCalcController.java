@@ -9,7 +9,7 @@ import ironshelf.core.mould.WallKind;
 import ironshelf.core.mould.solid.Box;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
-import ironshelf.http.Catalogue;
+import ironshelf.http.problem.Catalogue;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;

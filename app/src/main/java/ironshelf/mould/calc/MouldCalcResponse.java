@@ -5,8 +5,8 @@ import ironshelf.core.mould.MouldResult;
 import ironshelf.core.mould.MouldShape;
 import ironshelf.core.mould.Plan;
 import ironshelf.core.mould.Section;
-import ironshelf.http.Catalogue;
-import ironshelf.http.FindingView;
+import ironshelf.http.problem.Catalogue;
+import ironshelf.http.problem.FindingView;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -2,7 +2,7 @@ package ironshelf.mould.drawing;
 
 import ironshelf.copy.CopyHistory;
 import ironshelf.copy.CopyService;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.lan.ShopAddress;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;

@@ -5,7 +5,7 @@ import ironshelf.core.lettering.LetteringRequest;
 import ironshelf.core.mould.Plan;
 import ironshelf.core.mould.Section;
 import ironshelf.core.mould.solid.ProfilePoint;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.mould.MouldView;
 import java.util.ArrayList;
 import java.util.Collections;

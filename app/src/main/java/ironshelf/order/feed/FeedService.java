@@ -6,7 +6,7 @@ import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.RefusedException;
 import ironshelf.customer.CustomerRequest;
 import ironshelf.customer.CustomerService;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.order.GoodsNames;
 import ironshelf.order.OrderLineView;
 import ironshelf.order.OrderRequest;

@@ -1,6 +1,6 @@
 package ironshelf.order.feed;
 
-import ironshelf.http.FindingView;
+import ironshelf.http.problem.FindingView;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -2,8 +2,8 @@ package ironshelf.plan.promise;
 
 import ironshelf.copy.CopyCondition;
 import ironshelf.core.plan.promise.Promise;
-import ironshelf.http.Catalogue;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.Catalogue;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
 import ironshelf.order.OrderLineView;

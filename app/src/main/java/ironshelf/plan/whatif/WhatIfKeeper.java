@@ -8,7 +8,7 @@ import ironshelf.core.plan.whatif.WhatIf;
 import ironshelf.core.route.Effect;
 import ironshelf.core.route.Route;
 import ironshelf.core.route.RouteStep;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
 import ironshelf.plan.PlanTrials;

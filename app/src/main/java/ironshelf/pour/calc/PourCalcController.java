@@ -3,7 +3,7 @@ package ironshelf.pour.calc;
 import ironshelf.core.pour.script.PourFact;
 import ironshelf.core.pour.script.PourScript;
 import ironshelf.core.pour.script.PourSheet;
-import ironshelf.http.Catalogue;
+import ironshelf.http.problem.Catalogue;
 import ironshelf.pour.script.PourStateView;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;

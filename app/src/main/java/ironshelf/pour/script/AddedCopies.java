@@ -4,7 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import ironshelf.copy.CopyView;
 import ironshelf.core.pour.script.What;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
 import ironshelf.pour.Meant;

@@ -2,8 +2,8 @@ package ironshelf.pour.script;
 
 import ironshelf.core.pour.script.PourState;
 import ironshelf.core.quantity.Finding;
-import ironshelf.http.Catalogue;
-import ironshelf.http.FindingView;
+import ironshelf.http.problem.Catalogue;
+import ironshelf.http.problem.FindingView;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

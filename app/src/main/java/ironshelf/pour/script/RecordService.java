@@ -9,7 +9,7 @@ import ironshelf.core.pour.script.PourSheet.PlannedMix;
 import ironshelf.core.pour.script.Source;
 import ironshelf.core.pour.script.What;
 import ironshelf.core.quantity.Findings;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.pour.Meant;
 import ironshelf.pour.MeantService;

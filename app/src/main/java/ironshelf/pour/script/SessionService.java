@@ -6,7 +6,7 @@ import ironshelf.core.pour.script.PourFact;
 import ironshelf.core.pour.script.PourScript;
 import ironshelf.core.pour.script.PourState;
 import ironshelf.core.pour.script.What;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.order.OrderService;
 import ironshelf.pour.Meant;
 import ironshelf.pour.MeantService;

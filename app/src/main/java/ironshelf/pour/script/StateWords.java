@@ -3,7 +3,7 @@ package ironshelf.pour.script;
 import static java.util.stream.Collectors.toMap;
 
 import ironshelf.core.pour.script.PourState;
-import ironshelf.http.Catalogue;
+import ironshelf.http.problem.Catalogue;
 import ironshelf.material.MaterialService;
 import ironshelf.pour.Meant;
 import java.util.Map;

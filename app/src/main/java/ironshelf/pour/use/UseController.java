@@ -1,6 +1,6 @@
 package ironshelf.pour.use;
 
-import ironshelf.http.CsvTable;
+import ironshelf.http.table.CsvTable;
 import ironshelf.style.ShopWriter;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;

@@ -4,8 +4,8 @@ import static java.util.stream.Collectors.toSet;
 
 import ironshelf.core.piece.PieceCost;
 import ironshelf.cure.CureWarnings;
-import ironshelf.http.Catalogue;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.Catalogue;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.material.StepStock;

@@ -10,7 +10,7 @@ import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.cure.CureService;
 import ironshelf.cure.Temperatures;
-import ironshelf.http.ProblemException;
+import ironshelf.http.problem.ProblemException;
 import ironshelf.pour.PourFacts;
 import ironshelf.pour.PourReader;
 import ironshelf.recipe.RecipeService;

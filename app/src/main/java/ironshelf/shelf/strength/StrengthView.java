@@ -2,7 +2,7 @@ package ironshelf.shelf.strength;
 
 import ironshelf.core.cure.Strength;
 import ironshelf.core.cure.TemperatureLog.ProbeReading;
-import ironshelf.http.FindingView;
+import ironshelf.http.problem.FindingView;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.json;
 
 import java.time.DayOfWeek;
 import tools.jackson.databind.EnumNamingStrategies;
@@ -7,11 +7,11 @@ import tools.jackson.databind.EnumNamingStrategies;
  * How the constants of an enum travel: {@code PARTS_BY_VOLUME} is {@code partsByVolume}; days of
  * the week are {@code MON} to {@code SUN}.
  */
-final class EnumNames {
+public final class EnumNames {
 
   private EnumNames() {}
 
-  static String of(Object constant) {
+  public static String of(Object constant) {
     if (constant instanceof DayOfWeek day) {
       return day.name().substring(0, 3);
     }

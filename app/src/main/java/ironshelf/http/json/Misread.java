@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.json;
 
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonParser;

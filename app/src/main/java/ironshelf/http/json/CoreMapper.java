@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.json;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.lang.reflect.Type;

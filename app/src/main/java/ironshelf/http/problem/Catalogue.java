@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.problem;
 
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.style.Measure;

@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.problem;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.table;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.problem;
 
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;

@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.document;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import io.swagger.v3.oas.models.OpenAPI;
@@ -6,6 +6,7 @@ import io.swagger.v3.oas.models.media.Discriminator;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import ironshelf.http.json.CoreJson;
 import java.util.LinkedHashMap;
 import java.util.Map;
 

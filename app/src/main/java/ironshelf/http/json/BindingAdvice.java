@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.json;
 
 import java.lang.reflect.Type;
 import org.springframework.core.MethodParameter;

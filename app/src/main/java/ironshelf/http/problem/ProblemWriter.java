@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.problem;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -23,7 +23,7 @@ public class ProblemWriter {
   }
 
   /** A problem by its code. */
-  ProblemDetail problem(HttpStatus status, String code, Map<String, Object> params) {
+  public ProblemDetail problem(HttpStatus status, String code, Map<String, Object> params) {
     ProblemDetail problem =
         ProblemDetail.forStatusAndDetail(status, catalogue.say(code, "", params));
     problem.setProperty("code", code);

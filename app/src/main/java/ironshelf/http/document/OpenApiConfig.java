@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.document;
 
 import static java.util.Map.entry;
 
@@ -6,6 +6,7 @@ import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.examples.Example;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.servers.Server;
+import ironshelf.http.json.CoreJson;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Map;

@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.table;
 
 import java.util.regex.Pattern;
 

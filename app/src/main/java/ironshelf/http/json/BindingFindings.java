@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.json;
 
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
@@ -15,7 +15,7 @@ import tools.jackson.core.JsonToken;
  * What binding found wrong with the request at hand, kept until the whole body is read, so that one
  * answer can say all of it.
  */
-final class BindingFindings {
+public final class BindingFindings {
 
   private static final String ATTRIBUTE = BindingFindings.class.getName();
 
@@ -34,7 +34,7 @@ final class BindingFindings {
   }
 
   /** What was found in this request, emptied. */
-  static Findings take() {
+  public static Findings take() {
     List<Finding> all = current().toList();
     RequestContextHolder.currentRequestAttributes()
         .removeAttribute(ATTRIBUTE, RequestAttributes.SCOPE_REQUEST);

@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.json;
 
 import com.fasterxml.jackson.annotation.JsonFormat;
 import com.fasterxml.jackson.annotation.JsonIgnore;
@@ -27,13 +27,13 @@ import java.util.Map;
 import java.util.Set;
 
 /** The annotations that core's kinds would carry if core knew of JSON. */
-final class CoreJson {
+public final class CoreJson {
 
   /** What names the kind of a value. */
-  static final String KIND = "kind";
+  public static final String KIND = "kind";
 
   /** Types that come in kinds, told apart by {@link #KIND}. */
-  static final Map<Class<?>, Class<?>> KINDS =
+  public static final Map<Class<?>, Class<?>> KINDS =
       Map.of(
           Solid.class, SolidJson.class,
           Drawn.class, DrawnJson.class,
@@ -42,7 +42,7 @@ final class CoreJson {
           ReadyOutline.class, ReadyOutlineJson.class);
 
   /** Points, which travel as lists of numbers. */
-  static final Set<Class<?>> LISTS =
+  public static final Set<Class<?>> LISTS =
       Set.of(PlanPoint.class, Revolved.Turn.class, Plan.Corner.class);
 
   private CoreJson() {}

@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.document;
 
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -9,6 +9,8 @@ import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import ironshelf.access.Money;
 import ironshelf.core.quantity.WhenMissing;
+import ironshelf.http.json.CoreJson;
+import ironshelf.http.json.EnumNames;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;

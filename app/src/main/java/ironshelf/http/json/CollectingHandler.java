@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.json;
 
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.RefusedException;

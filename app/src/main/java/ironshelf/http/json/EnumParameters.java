@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.json;
 
 import java.util.Arrays;
 import org.springframework.context.annotation.Configuration;

@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.problem;
 
 import java.util.Map;
 import org.springframework.http.HttpStatus;

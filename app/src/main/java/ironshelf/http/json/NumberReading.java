@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.json;
 
 import java.math.BigDecimal;
 import java.util.function.Predicate;

@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.json;
 
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;

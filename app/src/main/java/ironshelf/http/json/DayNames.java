@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.json;
 
 import java.time.DayOfWeek;
 import java.util.Arrays;

@@ -1,5 +1,6 @@
-package ironshelf.http;
+package ironshelf.http.table;
 
+import ironshelf.http.problem.ProblemException;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;

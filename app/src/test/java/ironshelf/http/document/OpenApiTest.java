@@ -1,4 +1,4 @@
-package ironshelf.http;
+package ironshelf.http.document;
 
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.mapping;
