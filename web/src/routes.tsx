@@ -92,7 +92,12 @@ export const routes: RouteObject[] = [
     errorElement: <Broken />,
     children: [
       ...WITHOUT_FRAME,
-      { Component: Frame, errorElement: <Broken />, children: IN_THE_FRAME },
+      {
+        Component: Frame,
+        errorElement: <Broken />,
+        // What fails within the frame leaves the way to the other pages.
+        children: [{ errorElement: <Broken framed />, children: IN_THE_FRAME }],
+      },
     ],
   },
 ];

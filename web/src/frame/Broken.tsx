@@ -3,10 +3,10 @@ import { useRouteError } from 'react-router';
 import { Failed } from '../kit/States';
 
 /** A page that could not be drawn: what happened, and a way on. */
-export function Broken() {
+export function Broken({ framed = false }: { framed?: boolean }) {
   const error = useRouteError();
   return (
-    <Box as="main" px={8}>
+    <Box as={framed ? 'div' : 'main'} px={8}>
       <Failed whole error={error} retry={() => window.location.reload()} />
     </Box>
   );

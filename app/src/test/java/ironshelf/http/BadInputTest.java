@@ -8,6 +8,7 @@ import ironshelf.App.Answer;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -247,6 +248,16 @@ class BadInputTest {
     assertThat(long400.status()).isEqualTo(413);
     assertThat(long400.code()).isEqualTo("request.tooLarge");
     assertThat(app.post("/api/calc/batch", "[".repeat(500_000)).status()).isEqualTo(400);
+  }
+
+  /** As long as a body may be, wrong from one end to the other: ten minutes of work once. */
+  @Test
+  @Timeout(60)
+  void tensOfThousandsOfFaultsAreReadOnce(App app) {
+    String bad = "{\"castId\":-1,\"massKg\":\"x\"},".repeat(30_000);
+    Answer answer = app.post("/api/shelf/take-out", "{\"casts\":[" + bad + "null]}");
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.body().path("errors").size()).isBetween(100, 1_000);
   }
 
   /** A table of a million rows is refused by its length, before it is read. */

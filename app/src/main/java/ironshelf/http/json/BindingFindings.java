@@ -3,8 +3,10 @@ package ironshelf.http.json;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
@@ -16,6 +18,9 @@ import tools.jackson.core.JsonToken;
  * answer can say all of it.
  */
 public final class BindingFindings {
+
+  /** Nobody mends more than these before asking again; a body may have tens of thousands. */
+  private static final int MOST = 200;
 
   private static final String ATTRIBUTE = BindingFindings.class.getName();
 
@@ -30,7 +35,10 @@ public final class BindingFindings {
   }
 
   static void add(Finding finding) {
-    current().add(finding);
+    Findings found = current();
+    if (found.size() < MOST) {
+      found.add(finding);
+    }
   }
 
   /** What was found in this request, emptied. */
@@ -40,11 +48,15 @@ public final class BindingFindings {
         .removeAttribute(ATTRIBUTE, RequestAttributes.SCOPE_REQUEST);
     Findings said = new Findings();
     // What is missing only because something inside it was refused needs no words of its own.
+    Set<String> around = new HashSet<>();
+    for (Finding finding : all) {
+      String field = finding.field();
+      for (int dot = field.indexOf('.'); dot >= 0; dot = field.indexOf('.', dot + 1)) {
+        around.add(field.substring(0, dot));
+      }
+    }
     all.stream()
-        .filter(
-            f ->
-                f.code() != FindingCode.VALUE_MISSING
-                    || all.stream().noneMatch(g -> g.field().startsWith(f.field() + ".")))
+        .filter(f -> f.code() != FindingCode.VALUE_MISSING || !around.contains(f.field()))
         .forEach(said::add);
     return said;
   }

@@ -129,6 +129,10 @@ public final class Findings {
     }
   }
 
+  public int size() {
+    return byField.size();
+  }
+
   public boolean isEmpty() {
     return byField.isEmpty();
   }
