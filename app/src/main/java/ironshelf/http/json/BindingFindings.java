@@ -12,6 +12,7 @@ import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
+import tools.jackson.core.exc.StreamReadException;
 
 /**
  * What binding found wrong with the request at hand, kept until the whole body is read, so that one
@@ -36,8 +37,10 @@ public final class BindingFindings {
 
   static void add(Finding finding) {
     Findings found = current();
-    if (found.size() < MOST) {
-      found.add(finding);
+    found.add(finding);
+    if (found.size() >= MOST) {
+      // Ends the reading; what was found so far is told as ever.
+      throw new StreamReadException(null, "more than " + MOST + " faults");
     }
   }
 
