@@ -95,7 +95,7 @@ public final class Findings {
       return add(new Finding(FindingCode.LIST_EMPTY, field, Map.of()));
     }
     if (values.size() > most) {
-      return add(
+      add(
           new Finding(
               FindingCode.LIST_TOO_LONG, field, Map.of("value", values.size(), "high", most)));
     }
