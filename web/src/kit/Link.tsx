@@ -4,7 +4,7 @@ import { createPath, Link as RouterLink, type LinkProps, type To } from 'react-r
 /** Whether whoever is here may go to a page of the shop; all may where nobody says otherwise. */
 export const MayGo = createContext<(path: string) => boolean>(() => true);
 
-export function useMayGo(to: To): boolean {
+function useMayGo(to: To): boolean {
   const mayGo = useContext(MayGo);
   return mayGo((typeof to === 'string' ? to : createPath(to)).replace(/[?#].*$/, ''));
 }
