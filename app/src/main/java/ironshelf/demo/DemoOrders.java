@@ -7,7 +7,7 @@ import ironshelf.order.OrderRequest.LineRequest;
 import ironshelf.order.OrderService;
 import ironshelf.order.OrderView;
 import ironshelf.product.ProductView;
-import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.colourway.ColourwayView;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 /** One delivery of a material. What remains of it is the sum of its movements. */
 @Entity
 @Table(name = "lots")
-class Lot {
+public class Lot {
 
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -59,7 +59,7 @@ class Lot {
     }
   }
 
-  long materialId() {
+  public long materialId() {
     return materialId;
   }
 
@@ -67,7 +67,7 @@ class Lot {
     return new StockView.LotView(id, code, remainingKg, receivedOn, openedOn, staleOn, price);
   }
 
-  Long id() {
+  public Long id() {
     return id;
   }
 }

@@ -9,7 +9,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
-interface LotRepository extends JpaRepository<Lot, Long> {
+public interface LotRepository extends JpaRepository<Lot, Long> {
 
   /** What remains of a lot. */
   record Remaining(long materialId, long lotId, String code, BigDecimal kg) {}

@@ -211,7 +211,7 @@ public class MaterialService {
   }
 
   /** A lot that nobody booked: what is taken from it stands at less than nothing. */
-  Lot unbooked(long materialId, Instant at) {
+  public Lot unbooked(long materialId, Instant at) {
     return lots.save(
         new Lot(
             materialId,

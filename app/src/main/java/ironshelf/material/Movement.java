@@ -20,7 +20,7 @@ import org.springframework.data.jpa.domain.support.AuditingEntityListener;
 @Entity
 @EntityListeners(AuditingEntityListener.class)
 @Table(name = "movements")
-class Movement implements OfPour {
+public class Movement implements OfPour {
 
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -46,7 +46,7 @@ class Movement implements OfPour {
 
   protected Movement() {}
 
-  Movement(long lotId, MovementKind kind, BigDecimal massKg, Instant at, TakenFor what) {
+  public Movement(long lotId, MovementKind kind, BigDecimal massKg, Instant at, TakenFor what) {
     this.lotId = lotId;
     this.kind = kind;
     this.massKg = massKg;
@@ -63,15 +63,15 @@ class Movement implements OfPour {
     return movement;
   }
 
-  long lotId() {
+  public long lotId() {
     return lotId;
   }
 
-  BigDecimal massKg() {
+  public BigDecimal massKg() {
     return massKg;
   }
 
-  MovementView view() {
+  public MovementView view() {
     return new MovementView(lotId, kind, massKg, at, pourId, reason, who);
   }
 

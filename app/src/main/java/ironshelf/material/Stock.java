@@ -81,7 +81,7 @@ public class Stock {
         .mapToObj(rests::get);
   }
 
-  static BigDecimal sum(List<LotRepository.Remaining> rests) {
+  public static BigDecimal sum(List<LotRepository.Remaining> rests) {
     return rests.stream().map(LotRepository.Remaining::kg).reduce(BigDecimal.ZERO, BigDecimal::add);
   }
 }

@@ -3,11 +3,11 @@ package ironshelf.material;
 import org.jspecify.annotations.Nullable;
 
 /** What takes a material: a pour, or a step done to pieces. */
-record TakenFor(@Nullable Long pourId, @Nullable Long actId) {
+public record TakenFor(@Nullable Long pourId, @Nullable Long actId) {
 
   static final TakenFor NOTHING = new TakenFor(null, null);
 
-  static TakenFor pour(long pourId) {
+  public static TakenFor pour(long pourId) {
     return new TakenFor(pourId, null);
   }
 }

@@ -1,6 +1,7 @@
 package ironshelf.order;
 
 import ironshelf.core.quantity.Findings;
+import ironshelf.order.allotment.LineAllotments;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;

@@ -5,7 +5,7 @@ import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
-import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.colourway.ColourwayView;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;

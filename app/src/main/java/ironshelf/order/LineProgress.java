@@ -4,10 +4,13 @@ import static java.util.stream.Collectors.groupingBy;
 
 import ironshelf.customer.CustomerService;
 import ironshelf.customer.CustomerView;
+import ironshelf.order.allotment.AllotmentRepository;
+import ironshelf.order.line.OrderLineView;
+import ironshelf.order.line.OrderStage;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
-import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.colourway.ColourwayView;
 import ironshelf.store.Runs;
 import java.math.BigDecimal;
 import java.util.Collection;

@@ -2,6 +2,7 @@ package ironshelf.order;
 
 import ironshelf.http.IfMatch;
 import ironshelf.http.PageOf;
+import ironshelf.order.line.ToPour;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;

@@ -1,5 +1,7 @@
 package ironshelf.order;
 
+import ironshelf.order.line.DueLine;
+import ironshelf.order.line.PastLine;
 import jakarta.persistence.LockModeType;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -25,7 +27,7 @@ interface OrderLineRepository extends JpaRepository<OrderLine, Long> {
 
   @Query(
       """
-      select new ironshelf.order.DueLine(
+      select new ironshelf.order.line.DueLine(
           l.due, l.quantity - l.refunded, count(a.id), max(a.sentAt))
       from OrderLine l join l.order o left join Allotment a on a.lineId = l.id and a.sentAt is not null
       where o.due between :from and :to and not o.quote and o.cancelledAt is null
@@ -36,7 +38,7 @@ interface OrderLineRepository extends JpaRepository<OrderLine, Long> {
 
   @Query(
       """
-      select new ironshelf.order.PastLine(
+      select new ironshelf.order.line.PastLine(
           l.productId, l.colourwayId, l.quantity - l.refunded, o.placedOn, l.due)
       from OrderLine l join l.order o
       where o.placedOn between :from and :to and not o.quote and o.cancelledAt is null

@@ -1,6 +1,8 @@
 package ironshelf.order;
 
 import ironshelf.access.Money;
+import ironshelf.order.line.OrderLineView;
+import ironshelf.order.line.OrderStage;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;

@@ -2,9 +2,11 @@ package ironshelf.plan;
 
 import ironshelf.http.problem.Catalogue;
 import ironshelf.mould.MouldView;
-import ironshelf.order.OrderLineView;
 import ironshelf.order.OrderView;
-import ironshelf.plan.PlanContent.PlannedLine;
+import ironshelf.order.line.OrderLineView;
+import ironshelf.plan.basis.PlanContent;
+import ironshelf.plan.basis.PlanContent.PlannedLine;
+import ironshelf.plan.basis.PlanKeys;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;

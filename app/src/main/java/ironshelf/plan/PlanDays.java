@@ -4,6 +4,7 @@ import ironshelf.core.plan.CastPlan.PlanBatch;
 import ironshelf.core.plan.CastPlan.PlannedCast;
 import ironshelf.core.plan.CastPlan.PlannedRest;
 import ironshelf.core.plan.CastPlan.Visit;
+import ironshelf.plan.basis.PlanContent;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;

@@ -1,5 +1,6 @@
 package ironshelf.plan;
 
+import ironshelf.plan.basis.PlanContent;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;

@@ -6,6 +6,9 @@ import ironshelf.core.plan.PinnedCast;
 import ironshelf.core.plan.schedule.ScheduleBuilder;
 import ironshelf.core.plan.search.PlanSearch;
 import ironshelf.http.problem.ProblemException;
+import ironshelf.plan.basis.PlanBasis;
+import ironshelf.plan.basis.PlanContent;
+import ironshelf.plan.basis.PlanFacts;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -178,13 +181,13 @@ public class PlanService {
 
   /** The casts of the plan as it is, in the order in which they were laid. */
   @Transactional(readOnly = true)
-  List<PlannedCast> casts() {
+  public List<PlannedCast> casts() {
     return casts(current());
   }
 
   /** What is pinned and still can be. */
   @Transactional(readOnly = true)
-  List<PinnedCast> pins() {
+  public List<PinnedCast> pins() {
     return pins(current());
   }
 

@@ -4,6 +4,11 @@ import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toList;
 import static java.util.stream.Collectors.toMap;
 
+import ironshelf.pour.record.Pour;
+import ironshelf.pour.record.PourFill;
+import ironshelf.pour.record.PourFillRepository;
+import ironshelf.pour.record.PourFillView;
+import ironshelf.pour.record.PourRepository;
 import ironshelf.store.Runs;
 import java.util.Collection;
 import java.util.LinkedHashMap;

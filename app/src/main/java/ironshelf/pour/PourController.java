@@ -1,21 +1,19 @@
 package ironshelf.pour;
 
 import ironshelf.material.MovementView;
-import ironshelf.material.PourStock;
+import ironshelf.material.consumption.PourStock;
 import java.time.Clock;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class PourController {
 
-  private final PourSheetService sheets;
   private final PourReader reader;
   private final UndoService undo;
   private final WaitingLayers waiting;
@@ -23,23 +21,12 @@ class PourController {
   private final Clock clock;
 
   PourController(
-      PourSheetService sheets,
-      PourReader reader,
-      UndoService undo,
-      WaitingLayers waiting,
-      PourStock stock,
-      Clock clock) {
-    this.sheets = sheets;
+      PourReader reader, UndoService undo, WaitingLayers waiting, PourStock stock, Clock clock) {
     this.reader = reader;
     this.undo = undo;
     this.waiting = waiting;
     this.stock = stock;
     this.clock = clock;
-  }
-
-  @PostMapping("/api/pours/sheet")
-  SheetView sheet(@RequestBody PourSheetRequest request) {
-    return sheets.sheet(request, clock.instant());
   }
 
   /** Castings in their moulds that wait for their next layer, the soonest first. */

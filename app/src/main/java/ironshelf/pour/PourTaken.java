@@ -1,5 +1,6 @@
 package ironshelf.pour;
 
+import ironshelf.pour.record.PourFillView;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;

@@ -13,8 +13,8 @@ import ironshelf.piece.LivePiece;
 import ironshelf.piece.PieceService;
 import ironshelf.product.ProductLayer;
 import ironshelf.product.ProductView;
-import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
+import ironshelf.recipe.colourway.ColourwayView;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -54,7 +54,7 @@ public class Returning {
    *
    * @param layerNo of its product's layers, from 0
    */
-  record Waiting(LivePiece piece, int layerNo, Gate gate) {}
+  public record Waiting(LivePiece piece, int layerNo, Gate gate) {}
 
   /** All of them, those that may be poured first first. */
   private List<Waiting> waiting(Ways.Known known) {
@@ -82,7 +82,7 @@ public class Returning {
   }
 
   /** Those of a product in a colourway that wait for a layer. */
-  List<Waiting> of(long productId, long colourwayId, int layerNo) {
+  public List<Waiting> of(long productId, long colourwayId, int layerNo) {
     return waiting(ways.known()).stream()
         .filter(w -> w.layerNo() == layerNo)
         .filter(w -> w.piece().productId() == productId)

@@ -3,7 +3,11 @@ package ironshelf.pour;
 import static java.util.Objects.requireNonNull;
 
 import ironshelf.core.pour.script.PourState;
-import ironshelf.pour.Waste.WasteKind;
+import ironshelf.pour.record.Pour;
+import ironshelf.pour.record.Waste;
+import ironshelf.pour.record.Waste.WasteKind;
+import ironshelf.pour.record.WasteRepository;
+import ironshelf.pour.record.WasteView;
 import ironshelf.store.Runs;
 import java.math.BigDecimal;
 import java.time.Instant;

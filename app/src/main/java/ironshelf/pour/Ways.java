@@ -5,6 +5,7 @@ import ironshelf.core.route.Route;
 import ironshelf.core.route.Stand;
 import ironshelf.cure.CureService;
 import ironshelf.piece.LivePiece;
+import ironshelf.pour.record.PourFacts;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.RecipeService;

@@ -2,7 +2,7 @@ package ironshelf.product;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import ironshelf.access.Money;
-import ironshelf.recipe.ColourwayView;
+import ironshelf.recipe.colourway.ColourwayView;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.stream.Collectors;

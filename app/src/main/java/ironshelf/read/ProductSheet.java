@@ -5,7 +5,7 @@ import ironshelf.core.mould.Section;
 import ironshelf.core.piece.PieceCost;
 import ironshelf.core.piece.WeightControl;
 import ironshelf.http.problem.FindingView;
-import ironshelf.order.OrderLineView;
+import ironshelf.order.line.OrderLineView;
 import ironshelf.product.ProductView;
 import ironshelf.route.RouteLine;
 import java.math.BigDecimal;

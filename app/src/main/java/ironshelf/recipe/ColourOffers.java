@@ -8,6 +8,8 @@ import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.material.Stock;
 import ironshelf.material.StockView;
+import ironshelf.recipe.colourway.ColourwayRequest;
+import ironshelf.recipe.colourway.ColourwayView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;

@@ -8,6 +8,8 @@ import ironshelf.core.recipe.Recipe;
 import ironshelf.http.problem.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.recipe.colourway.ColourwayRepository;
+import ironshelf.recipe.colourway.ColourwayView;
 import ironshelf.store.Kept;
 import ironshelf.store.UntilChanged;
 import java.util.ArrayList;

@@ -2,6 +2,7 @@ package ironshelf.recipe;
 
 import ironshelf.access.Money;
 import ironshelf.http.problem.FindingView;
+import ironshelf.recipe.colourway.ColourwayView;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

@@ -10,7 +10,7 @@ import ironshelf.core.route.Gate;
 import ironshelf.core.route.Route;
 import ironshelf.core.route.StepKind;
 import ironshelf.http.problem.ProblemException;
-import ironshelf.material.StepStock;
+import ironshelf.material.consumption.StepStock;
 import ironshelf.piece.Grade;
 import ironshelf.piece.LivePiece;
 import ironshelf.piece.OnScale;

@@ -21,7 +21,7 @@ record Upcasters(Map<String, List<UnaryOperator<JsonNode>>> steps) {
     return new Upcasters(
         Map.of(
             "ironshelf.core.mould.MouldShape", List.of(Upcasters::measuredCore),
-            "ironshelf.plan.PlanContent", List.of(Upcasters::withoutBasis)));
+            "ironshelf.plan.basis.PlanContent", List.of(Upcasters::withoutBasis)));
   }
 
   Upcasters {

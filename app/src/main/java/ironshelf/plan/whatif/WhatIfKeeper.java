@@ -11,7 +11,6 @@ import ironshelf.core.route.RouteStep;
 import ironshelf.http.problem.ProblemException;
 import ironshelf.mould.MouldService;
 import ironshelf.mould.MouldView;
-import ironshelf.plan.PlanTrials;
 import ironshelf.plan.whatif.WhatIfController.CopiesMore;
 import ironshelf.plan.whatif.WhatIfController.TentMore;
 import ironshelf.plan.whatif.WhatIfController.WhatIfRequest;

@@ -1,6 +1,6 @@
 package ironshelf.pour.paper;
 
-import ironshelf.pour.PourSheetRequest;
+import ironshelf.pour.sheet.PourSheetRequest;
 import ironshelf.print.Paper;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;

@@ -2,9 +2,9 @@ package ironshelf.pour.paper;
 
 import ironshelf.core.material.Role;
 import ironshelf.core.quantity.style.Measure;
-import ironshelf.pour.PourSheetRequest;
-import ironshelf.pour.PourSheetService;
-import ironshelf.pour.SheetView;
+import ironshelf.pour.sheet.PourSheetRequest;
+import ironshelf.pour.sheet.PourSheetService;
+import ironshelf.pour.sheet.SheetView;
 import ironshelf.print.Paper;
 import ironshelf.print.TextPage;
 import ironshelf.print.TextPage.Style;

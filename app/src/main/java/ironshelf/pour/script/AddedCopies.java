@@ -10,9 +10,9 @@ import ironshelf.mould.MouldView;
 import ironshelf.pour.Meant;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
-import ironshelf.recipe.ColourwayView;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
+import ironshelf.recipe.colourway.ColourwayView;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 

@@ -2,7 +2,7 @@ package ironshelf.pour.script;
 
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
-import ironshelf.pour.PourSheetRequest;
+import ironshelf.pour.sheet.PourSheetRequest;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

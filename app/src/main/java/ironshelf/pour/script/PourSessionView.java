@@ -3,7 +3,7 @@ package ironshelf.pour.script;
 import io.swagger.v3.oas.annotations.media.Schema;
 import ironshelf.core.pour.script.PourFact;
 import ironshelf.pour.Meant;
-import ironshelf.pour.SheetView;
+import ironshelf.pour.sheet.SheetView;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

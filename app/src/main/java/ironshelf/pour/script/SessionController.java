@@ -7,7 +7,6 @@ import ironshelf.core.quantity.Findings;
 import ironshelf.http.PageOf;
 import ironshelf.http.Sorting;
 import ironshelf.pour.Meant;
-import ironshelf.pour.PourRequest;
 import ironshelf.pour.PourView;
 import java.time.Clock;
 import java.time.Instant;

@@ -5,8 +5,8 @@ import static java.util.stream.Collectors.toList;
 import static java.util.stream.Collectors.toSet;
 
 import ironshelf.piece.PieceView;
-import ironshelf.pour.PourFillView;
 import ironshelf.pour.PourTaken;
+import ironshelf.pour.record.PourFillView;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -3,12 +3,12 @@ package ironshelf.pour.use;
 import static java.util.Objects.requireNonNullElse;
 
 import ironshelf.core.piece.PieceCost;
-import ironshelf.material.StepStock;
+import ironshelf.material.consumption.StepStock;
 import ironshelf.mould.MouldService;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
-import ironshelf.pour.PourFillView;
 import ironshelf.pour.PourTaken;
+import ironshelf.pour.record.PourFillView;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.RecipeService;

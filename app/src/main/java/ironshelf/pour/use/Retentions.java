@@ -3,8 +3,8 @@ package ironshelf.pour.use;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toSet;
 
-import ironshelf.pour.PourFillView;
 import ironshelf.pour.PourTaken;
+import ironshelf.pour.record.PourFillView;
 import ironshelf.product.ProductView;
 import java.util.List;
 import java.util.Map;

@@ -3,11 +3,11 @@ package ironshelf.pour.use;
 import static java.util.stream.Collectors.groupingBy;
 
 import ironshelf.core.piece.Shares;
-import ironshelf.material.LotPrices;
+import ironshelf.material.consumption.LotPrices;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
-import ironshelf.pour.PourFillView;
 import ironshelf.pour.PourTaken;
+import ironshelf.pour.record.PourFillView;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;

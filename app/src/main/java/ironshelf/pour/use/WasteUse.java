@@ -3,11 +3,11 @@ package ironshelf.pour.use;
 import static java.util.Objects.requireNonNull;
 
 import ironshelf.access.Money;
-import ironshelf.material.LotPrices;
+import ironshelf.material.consumption.LotPrices;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.PourTaken;
 import ironshelf.pour.WasteBook;
-import ironshelf.pour.WasteView;
+import ironshelf.pour.record.WasteView;
 import ironshelf.recipe.RecipeService;
 import java.math.BigDecimal;
 import java.math.RoundingMode;

@@ -9,7 +9,7 @@ import ironshelf.core.recipe.Recipe;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.PourTaken;
 import ironshelf.pour.WasteBook;
-import ironshelf.pour.WasteView;
+import ironshelf.pour.record.WasteView;
 import ironshelf.recipe.RecipeService;
 import java.time.Duration;
 import java.util.ArrayList;
