@@ -118,4 +118,26 @@ class MayUseTest {
     }
     assertThat(wrong).isEmpty();
   }
+
+  @Test
+  void packagesAreSmall() {
+    JavaPackage all =
+        new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("ironshelf")
+            .getPackage("ironshelf");
+    List<String> tooLarge = new ArrayList<>();
+    for (JavaPackage one : all.getSubpackagesInTree()) {
+      long types =
+          one.getClasses().stream()
+              .filter(c -> !c.isArray() && !c.getName().contains("$"))
+              .filter(c -> !c.getSimpleName().equals("package-info"))
+              .count();
+      int most = new Home(one.getName()).isCore() ? 15 : 20;
+      if (types > most) {
+        tooLarge.add(one.getName() + " has " + types + " types; at most " + most);
+      }
+    }
+    assertThat(tooLarge).isEmpty();
+  }
 }

@@ -1,11 +1,11 @@
 package ironshelf.cure;
 
 import ironshelf.core.cure.AgeLine;
-import ironshelf.core.cure.BinderClass;
-import ironshelf.core.cure.BinderClasses;
 import ironshelf.core.cure.Demould;
 import ironshelf.core.cure.Stay;
-import ironshelf.core.cure.StrengthCurve;
+import ironshelf.core.cure.binder.BinderClass;
+import ironshelf.core.cure.binder.BinderClasses;
+import ironshelf.core.cure.binder.StrengthCurve;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import java.time.Duration;

@@ -1,6 +1,6 @@
 package ironshelf.cure;
 
-import ironshelf.core.cure.TemperatureLog.ProbeReading;
+import ironshelf.core.cure.temperature.TemperatureLog.ProbeReading;
 import ironshelf.standin.TemperatureProbe;
 import ironshelf.workshop.ClockMoved;
 import java.time.Clock;

@@ -1,6 +1,6 @@
 package ironshelf.cure;
 
-import ironshelf.core.cure.TemperatureLog.ProbeReading;
+import ironshelf.core.cure.temperature.TemperatureLog.ProbeReading;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;

@@ -1,6 +1,6 @@
 package ironshelf.cure;
 
-import ironshelf.core.cure.TemperatureLog.ProbeReading;
+import ironshelf.core.cure.temperature.TemperatureLog.ProbeReading;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -15,7 +15,7 @@ interface ReadingRepository extends JpaRepository<Reading, Long> {
 
   @Query(
       """
-      select new ironshelf.core.cure.TemperatureLog$ProbeReading(r.readAt, r.celsius)
+      select new ironshelf.core.cure.temperature.TemperatureLog$ProbeReading(r.readAt, r.celsius)
       from Reading r where r.place = :place and r.readAt between :from and :to order by r.id
       """)
   List<ProbeReading> said(String place, Instant from, Instant to);

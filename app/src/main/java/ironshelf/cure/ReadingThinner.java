@@ -1,7 +1,7 @@
 package ironshelf.cure;
 
-import ironshelf.core.cure.TemperatureLog.ProbeReading;
 import ironshelf.core.cure.Thinning;
+import ironshelf.core.cure.temperature.TemperatureLog.ProbeReading;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;

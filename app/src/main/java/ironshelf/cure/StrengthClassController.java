@@ -1,7 +1,7 @@
 package ironshelf.cure;
 
-import ironshelf.core.cure.BinderClass;
-import ironshelf.core.cure.BinderClasses;
+import ironshelf.core.cure.binder.BinderClass;
+import ironshelf.core.cure.binder.BinderClasses;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;

@@ -1,7 +1,7 @@
 package ironshelf.cure;
 
-import ironshelf.core.cure.TemperatureLog.ProbeReading;
-import ironshelf.core.cure.UsualDay;
+import ironshelf.core.cure.temperature.TemperatureLog.ProbeReading;
+import ironshelf.core.cure.temperature.UsualDay;
 import ironshelf.core.quantity.Findings;
 import ironshelf.station.StationService;
 import ironshelf.station.StationView;

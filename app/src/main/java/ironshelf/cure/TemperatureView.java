@@ -1,6 +1,6 @@
 package ironshelf.cure;
 
-import ironshelf.core.cure.TemperatureLog.ProbeReading;
+import ironshelf.core.cure.temperature.TemperatureLog.ProbeReading;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

@@ -2,8 +2,8 @@ package ironshelf.demo;
 
 import static ironshelf.core.recipe.Basis.PARTS_BY_VOLUME;
 
-import ironshelf.core.cure.BinderClass;
-import ironshelf.core.cure.BinderClasses;
+import ironshelf.core.cure.binder.BinderClass;
+import ironshelf.core.cure.binder.BinderClasses;
 import ironshelf.core.quantity.style.UnitSystem;
 import ironshelf.core.recipe.Addition;
 import ironshelf.core.recipe.Placement;

@@ -1,6 +1,6 @@
 package ironshelf.exchange;
 
-import ironshelf.core.cure.TemperatureLog.ProbeReading;
+import ironshelf.core.cure.temperature.TemperatureLog.ProbeReading;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;

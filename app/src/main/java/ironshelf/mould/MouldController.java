@@ -1,7 +1,7 @@
 package ironshelf.mould;
 
 import ironshelf.copy.CopyRequest;
-import ironshelf.core.mould.LeastWalls;
+import ironshelf.core.mould.starting.LeastWalls;
 import ironshelf.http.IfMatch;
 import ironshelf.http.PageOf;
 import ironshelf.http.Sorting;

@@ -2,7 +2,7 @@ package ironshelf.recipe;
 
 import ironshelf.core.material.Role;
 import ironshelf.core.material.StartingMaterials;
-import ironshelf.core.recipe.StartingColour;
+import ironshelf.core.recipe.starting.StartingColour;
 import ironshelf.http.problem.ProblemException;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;

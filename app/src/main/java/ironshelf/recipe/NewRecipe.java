@@ -1,6 +1,6 @@
 package ironshelf.recipe;
 
-import ironshelf.core.cure.BinderClasses;
+import ironshelf.core.cure.binder.BinderClasses;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;

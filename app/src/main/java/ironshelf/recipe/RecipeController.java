@@ -1,8 +1,8 @@
 package ironshelf.recipe;
 
 import ironshelf.core.quantity.Findings;
-import ironshelf.core.recipe.StartingRecipe;
-import ironshelf.core.recipe.StartingRecipes;
+import ironshelf.core.recipe.starting.StartingRecipe;
+import ironshelf.core.recipe.starting.StartingRecipes;
 import ironshelf.http.IfMatch;
 import ironshelf.recipe.colourway.ColourwayRequest;
 import ironshelf.recipe.colourway.ColourwayVersions;

@@ -1,7 +1,7 @@
 package ironshelf.recipe;
 
-import ironshelf.core.recipe.StartingRecipe;
-import ironshelf.core.recipe.StartingRecipes;
+import ironshelf.core.recipe.starting.StartingRecipe;
+import ironshelf.core.recipe.starting.StartingRecipes;
 import ironshelf.http.problem.ProblemException;
 import java.util.List;
 import org.springframework.stereotype.Service;

@@ -5,7 +5,7 @@ import ironshelf.core.mould.wear.MouldKinds;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
-import ironshelf.core.recipe.StartingRecipes;
+import ironshelf.core.recipe.starting.StartingRecipes;
 import ironshelf.core.route.StartingRoutes;
 import ironshelf.mould.Family;
 import java.math.BigDecimal;

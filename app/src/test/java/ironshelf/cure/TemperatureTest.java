@@ -8,7 +8,7 @@ import ironshelf.App.Answer;
 import ironshelf.Pouring;
 import ironshelf.Shelf;
 import ironshelf.core.cure.Stay;
-import ironshelf.core.cure.TemperatureLog.ProbeReading;
+import ironshelf.core.cure.temperature.TemperatureLog.ProbeReading;
 import ironshelf.piece.PieceService;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;

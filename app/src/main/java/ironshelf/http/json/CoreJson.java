@@ -4,7 +4,7 @@ import com.fasterxml.jackson.annotation.JsonFormat;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
-import ironshelf.core.cure.StrengthCurve;
+import ironshelf.core.cure.binder.StrengthCurve;
 import ironshelf.core.mould.Plan;
 import ironshelf.core.mould.planar.PlanPoint;
 import ironshelf.core.mould.planar.ReadyOutline;

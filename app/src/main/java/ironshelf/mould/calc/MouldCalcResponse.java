@@ -1,10 +1,10 @@
 package ironshelf.mould.calc;
 
-import ironshelf.core.mould.CommonWeight;
 import ironshelf.core.mould.MouldResult;
 import ironshelf.core.mould.MouldShape;
 import ironshelf.core.mould.Plan;
 import ironshelf.core.mould.Section;
+import ironshelf.core.mould.starting.CommonWeight;
 import ironshelf.http.problem.Catalogue;
 import ironshelf.http.problem.FindingView;
 import java.util.List;

@@ -1,7 +1,7 @@
 package ironshelf.shelf.strength;
 
 import ironshelf.core.cure.Strength;
-import ironshelf.core.cure.TemperatureLog.ProbeReading;
+import ironshelf.core.cure.temperature.TemperatureLog.ProbeReading;
 import ironshelf.http.problem.FindingView;
 import java.time.Instant;
 import java.util.List;

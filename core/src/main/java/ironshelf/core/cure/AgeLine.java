@@ -1,5 +1,7 @@
 package ironshelf.core.cure;
 
+import ironshelf.core.cure.temperature.TemperatureLog;
+import ironshelf.core.cure.temperature.TemperatureSpan;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;

@@ -2,6 +2,7 @@ package ironshelf.core.cure;
 
 import static java.util.Objects.requireNonNullElse;
 
+import ironshelf.core.cure.temperature.TemperatureSpan;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import java.util.List;

@@ -1,5 +1,7 @@
 package ironshelf.core.cure;
 
+import ironshelf.core.cure.binder.StrengthCurve;
+import ironshelf.core.cure.temperature.TemperatureSpan;
 import java.util.List;
 
 /**

@@ -1,6 +1,8 @@
 package ironshelf.core.cure;
 
-import ironshelf.core.cure.TemperatureLog.ProbeReading;
+import ironshelf.core.cure.temperature.TemperatureLog;
+import ironshelf.core.cure.temperature.TemperatureLog.ProbeReading;
+import ironshelf.core.cure.temperature.UsualDay;
 import ironshelf.core.quantity.Findings;
 import java.time.Duration;
 import java.time.Instant;

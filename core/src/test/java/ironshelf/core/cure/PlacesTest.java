@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import ironshelf.core.cure.temperature.TemperatureLog;
+import ironshelf.core.cure.temperature.UsualDay;
 import ironshelf.core.quantity.RefusedException;
 import java.time.Duration;
 import java.time.Instant;

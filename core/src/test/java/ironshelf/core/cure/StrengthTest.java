@@ -3,6 +3,8 @@ package ironshelf.core.cure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import ironshelf.core.cure.binder.StrengthCurve;
+import ironshelf.core.cure.temperature.TemperatureSpan;
 import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;

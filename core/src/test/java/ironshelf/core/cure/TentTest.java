@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import ironshelf.core.cure.temperature.TemperatureSpan;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.RefusedException;
 import java.util.List;

@@ -3,7 +3,9 @@ package ironshelf.core.cure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import ironshelf.core.cure.TemperatureLog.ProbeReading;
+import ironshelf.core.cure.temperature.TemperatureLog;
+import ironshelf.core.cure.temperature.TemperatureLog.ProbeReading;
+import ironshelf.core.cure.temperature.UsualDay;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;

@@ -10,6 +10,7 @@ import ironshelf.core.mould.solid.Drawn;
 import ironshelf.core.mould.solid.Measured;
 import ironshelf.core.mould.solid.Solid;
 import ironshelf.core.mould.solid.Sphere;
+import ironshelf.core.mould.starting.LeastWalls;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import java.util.List;

@@ -9,6 +9,7 @@ import ironshelf.core.mould.solid.Cone;
 import ironshelf.core.mould.solid.Cylinder;
 import ironshelf.core.mould.solid.Measured;
 import ironshelf.core.mould.solid.Sphere;
+import ironshelf.core.mould.starting.CommonWeight;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.RefusedException;

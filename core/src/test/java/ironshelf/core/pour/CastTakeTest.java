@@ -11,7 +11,7 @@ import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchResult;
 import ironshelf.core.recipe.BatchSum;
 import ironshelf.core.recipe.Recipe;
-import ironshelf.core.recipe.StartingRecipes;
+import ironshelf.core.recipe.starting.StartingRecipes;
 import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;

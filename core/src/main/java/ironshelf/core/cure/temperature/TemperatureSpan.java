@@ -1,4 +1,4 @@
-package ironshelf.core.cure;
+package ironshelf.core.cure.temperature;
 
 import ironshelf.core.quantity.Findings;
 

@@ -1,10 +1,12 @@
-package ironshelf.core.cure;
+package ironshelf.core.cure.temperature;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import ironshelf.core.cure.TemperatureLog.ProbeReading;
+import ironshelf.core.cure.Maturity;
+import ironshelf.core.cure.MaturityMethod;
+import ironshelf.core.cure.temperature.TemperatureLog.ProbeReading;
 import ironshelf.core.quantity.RefusedException;
 import java.time.Duration;
 import java.time.Instant;

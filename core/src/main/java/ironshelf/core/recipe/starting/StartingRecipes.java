@@ -1,5 +1,9 @@
-package ironshelf.core.recipe;
+package ironshelf.core.recipe.starting;
 
+import ironshelf.core.recipe.Addition;
+import ironshelf.core.recipe.Basis;
+import ironshelf.core.recipe.Placement;
+import ironshelf.core.recipe.WaterWindow;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.Reader;

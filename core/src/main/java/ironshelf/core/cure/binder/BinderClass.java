@@ -1,4 +1,4 @@
-package ironshelf.core.cure;
+package ironshelf.core.cure.binder;
 
 import static java.util.Objects.requireNonNull;
 

@@ -1,4 +1,4 @@
-package ironshelf.core.recipe;
+package ironshelf.core.recipe.starting;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -6,6 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.core.material.Role;
 import ironshelf.core.material.StartingMaterials;
+import ironshelf.core.recipe.Basis;
+import ironshelf.core.recipe.BatchRequest;
+import ironshelf.core.recipe.BatchResult;
+import ironshelf.core.recipe.BatchSum;
+import ironshelf.core.recipe.Ingredient;
+import ironshelf.core.recipe.Recipe;
 import java.io.StringReader;
 import java.util.List;
 import org.junit.jupiter.api.Tag;

@@ -1,6 +1,6 @@
-package ironshelf.core.cure;
+package ironshelf.core.cure.temperature;
 
-import ironshelf.core.cure.TemperatureLog.ProbeReading;
+import ironshelf.core.cure.temperature.TemperatureLog.ProbeReading;
 import ironshelf.core.quantity.Findings;
 import java.time.Instant;
 import java.time.ZoneId;

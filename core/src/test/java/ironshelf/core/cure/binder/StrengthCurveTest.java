@@ -1,4 +1,4 @@
-package ironshelf.core.cure;
+package ironshelf.core.cure.binder;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

@@ -1,7 +1,13 @@
-package ironshelf.core.recipe;
+package ironshelf.core.recipe.starting;
 
 import ironshelf.core.material.StartingMaterials;
 import ironshelf.core.quantity.Findings;
+import ironshelf.core.recipe.Addition;
+import ironshelf.core.recipe.Basis;
+import ironshelf.core.recipe.Ingredient;
+import ironshelf.core.recipe.Placement;
+import ironshelf.core.recipe.Recipe;
+import ironshelf.core.recipe.WaterWindow;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -1,7 +1,12 @@
-package ironshelf.core.recipe;
+package ironshelf.core.recipe.starting;
 
 import ironshelf.core.material.StartingMaterials;
 import ironshelf.core.quantity.Findings;
+import ironshelf.core.recipe.Basis;
+import ironshelf.core.recipe.BatchSum;
+import ironshelf.core.recipe.Ingredient;
+import ironshelf.core.recipe.Recipe;
+import ironshelf.core.recipe.Shade;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

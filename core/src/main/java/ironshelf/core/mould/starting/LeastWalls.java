@@ -1,4 +1,4 @@
-package ironshelf.core.mould;
+package ironshelf.core.mould.starting;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;

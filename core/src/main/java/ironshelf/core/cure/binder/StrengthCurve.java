@@ -1,4 +1,4 @@
-package ironshelf.core.cure;
+package ironshelf.core.cure.binder;
 
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;

@@ -1,4 +1,4 @@
-package ironshelf.core.cure;
+package ironshelf.core.cure.temperature;
 
 import ironshelf.core.quantity.Findings;
 import java.time.Duration;
@@ -95,7 +95,7 @@ public record TemperatureLog(List<ProbeReading> readings, Duration longestGap, U
     return a.celsius + (b.celsius - a.celsius) * share;
   }
 
-  static double hours(Instant from, Instant to) {
+  public static double hours(Instant from, Instant to) {
     return seconds(from, to) / HOUR_S;
   }
 

@@ -1,4 +1,4 @@
-package ironshelf.core.mould;
+package ironshelf.core.mould.starting;
 
 import java.io.IOException;
 import java.io.InputStreamReader;
