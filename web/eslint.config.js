@@ -4,6 +4,10 @@ import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
   { ignores: ['dist', 'target', 'node_modules', 'src/api/schema.d.ts'] },
+  {
+    files: ['*.cjs'],
+    languageOptions: { globals: { module: 'writable' } },
+  },
   js.configs.recommended,
   ...tseslint.configs.strict,
   hooks.configs.flat['recommended-latest'],
@@ -27,6 +31,20 @@ export default tseslint.config(
           selector: 'CallExpression[callee.property.name=/^toLocale(Date|Time)?String$/]',
           message:
             'Say moments and numbers with kit/style: the shop chooses zone, clock and signs.',
+        },
+      ],
+    },
+  },
+  {
+    // How an answer is kept, and what makes it old, stands in server/keys.
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: ['src/server/queries.ts', 'src/server/use*.ts', 'src/plan/**'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        {
+          property: 'invalidateQueries',
+          message: 'An act refreshes what it changed by itself: see server/queries.',
         },
       ],
     },

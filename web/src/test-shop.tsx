@@ -1,14 +1,15 @@
 import { ChakraProvider } from '@chakra-ui/react';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import { MemoryRouter } from 'react-router';
 import { vi } from 'vitest';
+import { queryClient } from './server/queries';
 import { system } from './theme/theme';
 
 /** Shows a part as the application would, at a path. */
 export function show(element: ReactElement, path = '/') {
-  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  const queries = queryClient({ queries: { retry: false } });
   return render(
     <ChakraProvider value={system}>
       <QueryClientProvider client={queries}>

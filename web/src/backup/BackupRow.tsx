@@ -5,7 +5,7 @@ import { plural } from '../kit/format';
 import { decimals } from '../kit/style/number';
 import { moment } from '../kit/style/time';
 import { Key } from '../kit/States';
-import { type KeptBackup, useGoBack } from './useBackups';
+import { type KeptBackup, useGoBack } from '../server/useBackups';
 
 const WHY: Record<string, string> = {
   daily: 'by itself',

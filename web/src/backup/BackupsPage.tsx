@@ -4,13 +4,13 @@ import { clock, dateAt, moment } from '../kit/style/time';
 import { Empty, Failed, Key, Loading } from '../kit/States';
 import { LinkKey } from '../kit/Tabs';
 import { useTitle } from '../kit/useTitle';
-import { useNow } from '../workshop/useWorkshop';
+import { useNow } from '../server/useWorkshop';
 import { BackupRow } from './BackupRow';
 import { Check } from './Check';
 import { Everything } from './Everything';
 import { SecondFolder } from './SecondFolder';
 import { Spans } from './Spans';
-import { type Backups, useBackUp, useBackups } from './useBackups';
+import { type Backups, useBackUp, useBackups } from '../server/useBackups';
 
 /** What is kept of the shop's data, how far back one can go, and whether it is in order. */
 export function BackupsPage() {

@@ -2,7 +2,7 @@ import { Box, Text } from '@chakra-ui/react';
 import { messageOf } from '../api/client';
 import { grouped } from '../kit/style/number';
 import { Key } from '../kit/States';
-import { useCheck } from './useBackups';
+import { useCheck } from '../server/useBackups';
 
 /** Whether the data is in order, looked through when asked. */
 export function Check() {

@@ -1,6 +1,6 @@
 import { Box, Text } from '@chakra-ui/react';
 import { messageOf } from '../api/client';
-import { useTakeIn } from './useBackups';
+import { useTakeIn } from '../server/useBackups';
 
 /** All tables and pictures as one archive for other programs, and back from it. */
 export function Everything({ newest }: { newest: string | undefined }) {

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { Link } from '../kit/Link';
-import { useOwns } from '../person/useSession';
-import { useBackups } from './useBackups';
+import { useOwns } from '../server/useSession';
+import { useBackups } from '../server/useBackups';
 
 /** Stands over every page once the last good backup is over two days old. */
 export function LateBackup() {

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { type Backups, useSecondFolder } from './useBackups';
+import { type Backups, useSecondFolder } from '../server/useBackups';
 
 /** A stick or a share that each backup is copied to: a machine that is gone takes its own along. */
 export function SecondFolder({ backups }: { backups: Backups }) {

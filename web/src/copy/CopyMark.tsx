@@ -3,8 +3,8 @@ import { Link } from '../kit/Link';
 import type { Section } from '../kit/outline';
 import { SmallSection } from '../kit/SmallSection';
 import { moment } from '../kit/style/time';
-import type { Group } from '../shelf/useShelf';
-import type { Copy } from '../mould/useMoulds';
+import type { Group } from '../server/useShelf';
+import type { Copy } from '../server/useMoulds';
 
 interface Props {
   copy: Copy;

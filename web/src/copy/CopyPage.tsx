@@ -8,15 +8,15 @@ import { date, moment } from '../kit/style/time';
 import { SmallSection } from '../kit/SmallSection';
 import { Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
-import { useMould } from '../mould/useMoulds';
-import { useNow } from '../workshop/useWorkshop';
+import { useMould } from '../server/useMoulds';
+import { useNow } from '../server/useWorkshop';
 import { stateOf } from './CopyMark';
 import { Defects } from './Defects';
 import { FactsForm } from './FactsForm';
 import { MarkForm } from './MarkForm';
-import { type History, useCopy, useCopyActs } from './useCopy';
+import { type History, useCopy, useCopyActs } from '../server/useCopy';
 import { money } from '../kit/style/money';
-import { ForOwners } from '../person/ForOwners';
+import { ForOwners } from '../kit/ForOwners';
 
 /** One physical mould: what state it is in, and every cast with what came of it. */
 export function CopyPage() {

@@ -5,7 +5,7 @@ import { useReading } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import type { History, useCopyActs } from './useCopy';
+import type { History, useCopyActs } from '../server/useCopy';
 import { numberIn } from '../kit/format';
 import { DateField } from '../kit/DateField';
 import { currencySign } from '../kit/style/money';

@@ -4,7 +4,7 @@ import { messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import type { Condition, History, useCopyActs } from './useCopy';
+import type { Condition, History, useCopyActs } from '../server/useCopy';
 
 const CONDITIONS: readonly (readonly [Condition, string])[] = [
   ['good', 'good'],

@@ -2,7 +2,7 @@ import { Chart, useChart } from '@chakra-ui/charts';
 import { CartesianGrid, Line, LineChart, ReferenceLine, XAxis, YAxis } from 'recharts';
 import { hourAt, moment } from '../kit/style/time';
 import { temperature } from '../kit/style/units';
-import type { Place } from './useTemperatures';
+import type { Place } from '../server/useTemperatures';
 
 const HOUR = 3_600_000;
 const BACK_H = 48;

@@ -8,8 +8,8 @@ import { MeasureField } from '../kit/MeasureField';
 import { valueIn } from '../kit/style/read';
 import { temperature } from '../kit/style/units';
 import { useTitle } from '../kit/useTitle';
-import { useNow, useWorkshop } from '../workshop/useWorkshop';
-import { type Place, useKeepReading, useProbes, useTemperatures } from './useTemperatures';
+import { useNow, useWorkshop } from '../server/useWorkshop';
+import { type Place, useKeepReading, useProbes, useTemperatures } from '../server/useTemperatures';
 
 const PlaceChart = lazy(() => import('./PlaceChart'));
 

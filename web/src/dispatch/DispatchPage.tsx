@@ -5,7 +5,7 @@ import { day } from '../kit/style/time';
 import { LinkKey } from '../kit/Tabs';
 import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
-import { type Pick, usePicks } from './useDispatch';
+import { type Pick, usePicks } from '../server/useDispatch';
 import { mass } from '../kit/style/units';
 import { alike } from './alike';
 import { PickPieces } from './PickPieces';

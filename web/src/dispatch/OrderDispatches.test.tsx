@@ -1,6 +1,6 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import type { Order } from '../order/useOrders';
+import type { Order } from '../server/useOrders';
 import { Refusal, serve, show } from '../test-shop';
 import { DispatchPage } from './DispatchPage';
 import { OrderDispatches } from './OrderDispatches';

@@ -6,9 +6,9 @@ import { plural } from '../kit/format';
 import { moment } from '../kit/style/time';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import type { Order } from '../order/useOrders';
-import { useNow } from '../workshop/useWorkshop';
-import { type DispatchView, useDispatchActs, useDispatches } from './useDispatch';
+import type { Order } from '../server/useOrders';
+import { useNow } from '../server/useWorkshop';
+import { type DispatchView, useDispatchActs, useDispatches } from '../server/useDispatch';
 import { mass } from '../kit/style/units';
 
 /** What of an order has gone, with its slips, and what comes back. */

@@ -14,7 +14,7 @@ import {
   useDispatchActs,
   usePacking,
   usePicks,
-} from './useDispatch';
+} from '../server/useDispatch';
 import { MeasureField } from '../kit/MeasureField';
 import { bareEntry } from '../kit/style/entry';
 import { valueIn } from '../kit/style/read';

@@ -1,9 +1,9 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { SmallSection } from '../kit/SmallSection';
-import { useMoulds } from '../mould/useMoulds';
-import { useProducts } from '../product/useProducts';
+import { useMoulds } from '../server/useMoulds';
+import { useProducts } from '../server/useProducts';
 import { alike } from './alike';
-import type { Pick } from './useDispatch';
+import type { Pick } from '../server/useDispatch';
 
 /** What goes, as it stands on the ready shelf: each in its shape and colour. */
 export function PickPieces({ pick }: { pick: Pick }) {

@@ -1,4 +1,4 @@
-import type { Pick } from './useDispatch';
+import type { Pick } from '../server/useDispatch';
 
 type Picked = Pick['places'][number]['pieces'][number];
 

@@ -1,5 +1,5 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { sendFile, type Schemas } from '../api/client';
 import { plural } from '../kit/format';
@@ -17,12 +17,10 @@ interface Props {
 
 /** One table: out as it is, in after a look at what would happen, row by row. */
 export function TakeIn({ name, title }: Props) {
-  const queries = useQueryClient();
   const [file, setFile] = useState<File>();
   const take = useMutation({
     mutationFn: (wanted: { file: File; apply: boolean }) =>
       sendFile<View>(`/api/exchange/${name}?apply=${wanted.apply}`, wanted.file),
-    onSuccess: (view) => (view.applied ? queries.invalidateQueries() : undefined),
   });
   const view = take.data;
   return (

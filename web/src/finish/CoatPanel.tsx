@@ -6,9 +6,9 @@ import { QuantityField } from '../kit/QuantityField';
 import { Caution } from '../kit/States';
 import { benchMass } from '../kit/style/bench';
 import { area, say } from '../kit/style/units';
-import { useMould, useMouldSum } from '../mould/useMoulds';
-import { useRoute } from '../route/useRoute';
-import type { Group } from '../shelf/useShelf';
+import { useMould, useMouldSum } from '../server/useMoulds';
+import { useRoute } from '../server/useRoute';
+import type { Group } from '../server/useShelf';
 
 /** Faces do not depend on it. */
 const ORDINARY_KG_M3 = 2200;

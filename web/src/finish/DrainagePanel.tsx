@@ -5,13 +5,14 @@ import { client, dataOf, messageOf } from '../api/client';
 import { benchMass } from '../kit/style/bench';
 import { numberIn } from '../kit/format';
 import { TextField } from '../kit/TextField';
+import { keyOf } from '../server/keys';
 
 /** Stones at the foot of a planter, so that its roots do not stand in water. */
 export function DrainagePanel({ containerL, pieces }: { containerL: number; pieces: number }) {
   const [share, setShare] = useState('20');
   const sharePercent = numberIn(share);
   const { data, error } = useQuery({
-    queryKey: ['drainage', containerL, share],
+    queryKey: keyOf('drainage', containerL, share),
     queryFn: () =>
       dataOf(client.POST('/api/calc/drainage', { body: { containerL, sharePercent } })),
   });

@@ -4,7 +4,7 @@ import { Choice } from '../kit/Choice';
 import { useReading } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { volume } from '../kit/style/units';
-import { useMould, useMouldSum } from '../mould/useMoulds';
+import { useMould, useMouldSum } from '../server/useMoulds';
 import { DrainagePanel } from './DrainagePanel';
 import { WaxPanel } from './WaxPanel';
 

@@ -1,12 +1,12 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, dataOf, messageOf, type Schemas } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { useStock } from '../material/useStock';
-import { useProduct } from '../product/useProducts';
+import { useStock } from '../server/useStock';
+import { useProduct } from '../server/useProducts';
 
 type Wax = Schemas['WaxKept'];
 
@@ -14,7 +14,6 @@ type Wax = Schemas['WaxKept'];
 export function KeepWax({ productId, fill }: { productId: number; fill: Wax['fill'] }) {
   const { data: page } = useProduct(String(productId));
   const { data: stock } = useStock();
-  const queries = useQueryClient();
   const [wax, setWax] = useState<string>();
   const [fragrance, setFragrance] = useState<string>();
   const [wicks, setWicks] = useState<string>();
@@ -29,7 +28,6 @@ export function KeepWax({ productId, fill }: { productId: number; fill: Wax['fil
           body: { ...(kept && { wax: kept }) },
         }),
       ),
-    onSuccess: () => queries.invalidateQueries(),
   });
   if (!page || !stock) {
     return null;

@@ -2,8 +2,9 @@ import { Flex, Text } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { client, dataOf, type Schemas } from '../api/client';
 import { Key } from '../kit/States';
-import { useWorkshop } from '../workshop/useWorkshop';
+import { useWorkshop } from '../server/useWorkshop';
 import { temperature, wholeDegrees } from '../kit/style/units';
+import { keyOf } from '../server/keys';
 
 type WaxStep = Schemas['WaxStep'];
 
@@ -23,14 +24,15 @@ export function PotThermometer({ steps }: { steps: readonly WaxStep[] }) {
   const queries = useQueryClient();
   const { data: workshop } = useWorkshop();
   const { data } = useQuery({
-    queryKey: ['thermometer'],
+    queryKey: keyOf('thermometer'),
     queryFn: () => dataOf(client.GET('/api/stand-ins/thermometer')),
     refetchInterval: 2_000,
   });
   const heat = useMutation({
+    meta: { asksOnly: true },
     mutationFn: (on: boolean) =>
       dataOf(client.POST('/api/stand-ins/thermometer', { body: { heat: on } })),
-    onSuccess: (reading) => queries.setQueryData(['thermometer'], reading),
+    onSuccess: (reading) => queries.setQueryData(keyOf('thermometer'), reading),
   });
   const now = data && stepAt(steps, data.celsius);
   return (

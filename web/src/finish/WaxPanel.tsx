@@ -10,7 +10,8 @@ import { TextField } from '../kit/TextField';
 import { PotThermometer } from './PotThermometer';
 import { length, volume } from '../kit/style/units';
 import { KeepWax } from './KeepWax';
-import { ForOwners } from '../person/ForOwners';
+import { ForOwners } from '../kit/ForOwners';
+import { keyOf } from '../server/keys';
 
 type Convention = NonNullable<Schemas['WaxRequest']['convention']>;
 
@@ -28,7 +29,7 @@ export function WaxPanel({
   const [fragrance, setFragrance] = useState('6');
   const [convention, setConvention] = useState<Convention>('ofWax');
   const { data: fill, error } = useQuery({
-    queryKey: ['wax', containerL, headspace, fragrance, convention],
+    queryKey: keyOf('wax', containerL, headspace, fragrance, convention),
     queryFn: () =>
       dataOf(
         client.POST('/api/calc/wax-fill', {

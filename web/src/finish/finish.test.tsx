@@ -1,6 +1,6 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import type { Group } from '../shelf/useShelf';
+import type { Group } from '../server/useShelf';
 import { serve, show } from '../test-shop';
 import { CoatPanel } from './CoatPanel';
 import { FillPanel } from './FillPanel';

@@ -9,9 +9,10 @@ import { useKeys } from './keys';
 import { NextThree } from './NextThree';
 import { OlderPage } from './OlderPage';
 import { Upright } from './Upright';
-import { useNight } from './night';
-import { usePourChanges } from '../pour/script/usePourChanges';
-import { ForOwners } from '../person/ForOwners';
+import { useNight } from '../kit/night';
+import { isSending } from '../pour/script/queue';
+import { useChanges } from '../server/useChanges';
+import { ForOwners } from '../kit/ForOwners';
 
 const KeysDialog = later(() => import('./KeysDialog').then((m) => m.KeysDialog));
 
@@ -19,7 +20,7 @@ const KeysDialog = later(() => import('./KeysDialog').then((m) => m.KeysDialog))
 export function Frame() {
   const keys = useKeys();
   const night = useNight();
-  usePourChanges();
+  useChanges(isSending);
   return (
     <Flex
       className={night.on ? 'dark' : 'light'}

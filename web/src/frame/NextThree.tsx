@@ -3,11 +3,11 @@ import { Link } from '../kit/Link';
 import { counted, left } from '../kit/format';
 import { moment } from '../kit/style/time';
 import { gate, isDue, isLate, isUrgent, nextThree } from '../shelf/time';
-import { type Group, useShelf } from '../shelf/useShelf';
+import { type Group, useShelf } from '../server/useShelf';
 import { BOARDS, comesOut, stepWords, warned } from '../shelf/words';
-import { useTemperatures } from '../cure/useTemperatures';
-import { useOwns } from '../person/useSession';
-import { useNow, useWorkshop } from '../workshop/useWorkshop';
+import { useTemperatures } from '../server/useTemperatures';
+import { useOwns } from '../server/useSession';
+import { useNow, useWorkshop } from '../server/useWorkshop';
 import { useCalls } from './useCalls';
 import { temperature } from '../kit/style/units';
 

@@ -2,7 +2,7 @@ import { useEffect, useMemo } from 'react';
 import { counted } from '../kit/format';
 import { called, notify } from '../next/notify';
 import { isDue } from '../shelf/time';
-import type { Group } from '../shelf/useShelf';
+import type { Group } from '../server/useShelf';
 import { stepWords } from '../shelf/words';
 import { chime } from './chime';
 

@@ -3,7 +3,7 @@ import { Link } from '../kit/Link';
 import { Choice } from '../kit/Choice';
 import { TextField } from '../kit/TextField';
 import { asked, tell } from './tell';
-import { type Cause, type Defect, type Told, useCauses } from './useInspect';
+import { type Cause, type Defect, type Told, useCauses } from '../server/useInspect';
 import { unitOf } from '../kit/style/units';
 import { useState } from 'react';
 

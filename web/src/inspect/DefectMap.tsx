@@ -1,7 +1,7 @@
 import { chakra } from '@chakra-ui/react';
 import { useId } from 'react';
 import { below, halfWidth, path, type Section } from '../kit/outline';
-import type { Defect, SeenDefect } from './useInspect';
+import type { Defect, SeenDefect } from '../server/useInspect';
 
 const Svg = chakra('svg');
 const MARGIN = 0.3;

@@ -11,20 +11,21 @@ import { mass as massOf } from '../kit/style/units';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
 import { useTitle } from '../kit/useTitle';
-import { useMould } from '../mould/useMoulds';
-import { type PieceUse, usePieceUse } from '../piece/usePiece';
+import { useMould } from '../server/useMoulds';
+import { type PieceUse, usePieceUse } from '../server/usePiece';
 import { PhotoField, sendPhoto } from '../photo/PhotoField';
-import { useProducts } from '../product/useProducts';
+import { useProducts } from '../server/useProducts';
 import { isDue } from '../shelf/time';
-import { useShelf } from '../shelf/useShelf';
+import { useShelf } from '../server/useShelf';
 import { WhyNow } from '../shelf/WhyNow';
 import { has } from '../shelf/words';
-import { useNow } from '../workshop/useWorkshop';
+import { useNow } from '../server/useWorkshop';
 import { Causes } from './Causes';
 import { DefectMap } from './DefectMap';
 import { type Grade, suggested } from './grade';
 import { GradeKeys } from './GradeKeys';
-import { type Defect, type SeenDefect, type Told, useDefects, useInspect } from './useInspect';
+import { type Defect, type Told, useDefects, useInspect } from '../server/useInspect';
+import type { SeenDefect } from '../server/useInspect';
 
 /** A look at one piece: grade, what is wrong and where, and why. */
 export function InspectPage() {

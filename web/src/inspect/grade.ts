@@ -1,4 +1,4 @@
-import type { Defect, SeenDefect } from './useInspect';
+import type { Defect, SeenDefect } from '../server/useInspect';
 
 export type Grade = 'first' | 'second' | 'scrap';
 

@@ -1,4 +1,4 @@
-import type { Cause, Told } from './useInspect';
+import type { Cause, Told } from '../server/useInspect';
 import { numberIn } from '../kit/format';
 import type { Measure } from '../kit/style/units';
 import { valueIn } from '../kit/style/read';

@@ -1,7 +1,7 @@
 import { Box, Input, Text } from '@chakra-ui/react';
 import { type HTMLInputTypeAttribute, useId } from 'react';
-import { Hint } from '../words/Hint';
-import type { Word } from '../words/words';
+import { Hint } from './Hint';
+import type { Word } from './words';
 
 interface Props {
   label: string;

@@ -6,13 +6,14 @@ import { decimalMark } from './style/mark';
 import { isBare, type Read, readQuantity } from './style/read';
 import { isUs } from './style/style';
 import { unitOf } from './style/units';
+import { keyOf } from '../server/keys';
 
 export type Dimension = Exclude<Schemas['Reading']['dimension'], 'duration'>;
 
 export function reading(text: string, dimension: Dimension) {
   const mark = decimalMark();
   return {
-    queryKey: ['quantity', dimension, mark, text],
+    queryKey: keyOf('quantity', dimension, mark, text),
     queryFn: () => dataOf(client.POST('/api/quantities/read', { body: { text, dimension, mark } })),
     staleTime: Infinity,
     retry: false,

@@ -1,6 +1,6 @@
 import { Box, Table, Text } from '@chakra-ui/react';
 import { length } from '../kit/style/units';
-import type { Lettering } from './useLettering';
+import type { Lettering } from '../server/useLettering';
 
 /** Each letter’s distance from either edge, so that a line can be stamped from both ends. */
 export function EdgeTable({ lettering }: { lettering: Lettering }) {

@@ -1,5 +1,5 @@
 import { chakra } from '@chakra-ui/react';
-import type { Lettering } from './useLettering';
+import type { Lettering } from '../server/useLettering';
 
 const Svg = chakra('svg');
 

@@ -11,11 +11,11 @@ import { isUs } from '../kit/style/style';
 import { length } from '../kit/style/units';
 import { useTitle } from '../kit/useTitle';
 import { MeasureField } from '../kit/MeasureField';
-import { useMould, useMouldSum } from '../mould/useMoulds';
+import { useMould, useMouldSum } from '../server/useMoulds';
 import { EdgeTable } from './EdgeTable';
 import { LetteringDrawing } from './LetteringDrawing';
 import { StampFields, type StampDraft, useFirstSet } from './StampFields';
-import { openTemplate, useLettering } from './useLettering';
+import { openTemplate, useLettering } from '../server/useLettering';
 import { widthsIn } from './widths';
 
 type Align = 'left' | 'centre' | 'right';

@@ -7,7 +7,7 @@ import { bareEntry } from '../kit/style/entry';
 import { valueIn } from '../kit/style/read';
 import { isUs } from '../kit/style/style';
 import { TextField } from '../kit/TextField';
-import { type StampSet, useKeepSet, useStampSets } from './useLettering';
+import { type StampSet, useKeepSet, useStampSets } from '../server/useLettering';
 import { widthsIn, widthsText } from './widths';
 
 /** A set of stamps as it is typed. */

@@ -7,7 +7,7 @@ import { mass } from '../kit/style/units';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
-import { type Stock, useAmount, useStockActs } from './useStock';
+import { type Stock, useAmount, useStockActs } from '../server/useStock';
 import { DateField } from '../kit/DateField';
 
 /** A delivery becomes a lot, with its own price; the amount as people say it. */

@@ -1,5 +1,5 @@
 import { Box, chakra } from '@chakra-ui/react';
-import type { Need } from '../needs/useNeeds';
+import type { Need } from '../server/useNeeds';
 import { day } from '../kit/style/time';
 
 const Svg = chakra('svg');

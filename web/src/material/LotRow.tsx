@@ -8,8 +8,8 @@ import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { useNow } from '../workshop/useWorkshop';
-import { type Lot, useStockActs } from './useStock';
+import { useNow } from '../server/useWorkshop';
+import { type Lot, useStockActs } from '../server/useStock';
 
 /** One lot: opened, stale, and counted when the books and the bin disagree. */
 export function LotRow({ lot }: { lot: Lot }) {

@@ -9,7 +9,7 @@ import { useSubmit } from '../kit/useSubmit';
 import { bodyOf, draftOf, type MaterialDraft } from './materialDraft';
 import { PackPicture } from './PackPicture';
 import { ROLES } from './roles';
-import type { Material, MaterialRequest, StartingMaterial } from './useStock';
+import type { Material, MaterialRequest, StartingMaterial } from '../server/useStock';
 import { lightUnit, unitOf } from '../kit/style/units';
 import { currencySign } from '../kit/style/money';
 import { suggestion } from '../kit/style/entry';

@@ -8,9 +8,9 @@ import { DeliveryForm } from './DeliveryForm';
 import { LotRow } from './LotRow';
 import { MaterialForm } from './MaterialForm';
 import { Movements } from './Movements';
-import { useOwns } from '../person/useSession';
+import { useOwns } from '../server/useSession';
 import { roleName } from './roles';
-import { type Stock, useStartingMaterials, useStock, useStockActs } from './useStock';
+import { type Stock, useStartingMaterials, useStock, useStockActs } from '../server/useStock';
 
 /** One material: its lots, and what the shop knows of it. */
 export function MaterialPage() {

@@ -6,13 +6,13 @@ import { bagsAnd } from '../kit/style/bench';
 import { money, pricePerMass } from '../kit/style/money';
 import { density, mass } from '../kit/style/units';
 import { Key } from '../kit/States';
-import type { Need } from '../needs/useNeeds';
+import type { Need } from '../server/useNeeds';
 import { DeliveryForm } from './DeliveryForm';
 import { Lasts } from './Lasts';
 import { LotRow } from './LotRow';
 import { PackRow } from './PackRow';
 import { packsOf } from './packs';
-import type { Stock } from './useStock';
+import type { Stock } from '../server/useStock';
 
 const Press = chakra('button');
 

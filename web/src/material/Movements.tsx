@@ -5,7 +5,8 @@ import { Link } from '../kit/Link';
 import { client, dataOf } from '../api/client';
 import { benchMass } from '../kit/style/bench';
 import { moment } from '../kit/style/time';
-import { useNow } from '../workshop/useWorkshop';
+import { useNow } from '../server/useWorkshop';
+import { keyOf } from '../server/keys';
 
 const KINDS = {
   received: 'came',
@@ -21,7 +22,7 @@ const MOST = 20;
 export function Movements({ materialId }: { materialId: number }) {
   const now = useNow();
   const { data } = useQuery({
-    queryKey: ['movements', materialId],
+    queryKey: keyOf('movements', materialId),
     queryFn: () =>
       dataOf(
         client.GET('/api/materials/{id}/movements', {

@@ -6,10 +6,10 @@ import { LinkKey } from '../kit/Tabs';
 import { TextField } from '../kit/TextField';
 import { day } from '../kit/style/time';
 import { useTitle } from '../kit/useTitle';
-import { type Needs, useNeeds } from '../needs/useNeeds';
+import { type Needs, useNeeds } from '../server/useNeeds';
 import { MaterialRow } from './MaterialRow';
 import { ROLES } from './roles';
-import { useStock } from './useStock';
+import { useStock } from '../server/useStock';
 
 /** What is bought and used up: what is left of it, lot by lot. */
 export function StockPage() {

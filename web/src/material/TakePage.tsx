@@ -6,7 +6,12 @@ import { Failed, Key, Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
 import { ROLES } from './roles';
-import { type StartingMaterial, useStartingMaterials, useStock, useStockActs } from './useStock';
+import {
+  type StartingMaterial,
+  useStartingMaterials,
+  useStock,
+  useStockActs,
+} from '../server/useStock';
 import { density } from '../kit/style/units';
 
 /** All materials that ship, by what they do, to be taken into the shop. */

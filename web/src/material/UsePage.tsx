@@ -10,7 +10,8 @@ import { useTitle } from '../kit/useTitle';
 import { Drift } from '../piece/Drift';
 import { Wasted } from './Wasted';
 import { money } from '../kit/style/money';
-import { ForOwners } from '../person/ForOwners';
+import { ForOwners } from '../kit/ForOwners';
+import { keyOf } from '../server/keys';
 
 type By = 'product' | 'month' | 'pour' | 'piece';
 
@@ -27,7 +28,7 @@ export function UsePage() {
   const [params, setParams] = useSearchParams();
   const by = (params.get('by') ?? 'product') as By;
   const { data, error, refetch } = useQuery({
-    queryKey: ['use', by],
+    queryKey: keyOf('use', by),
     queryFn: () => dataOf(client.GET('/api/use', { params: { query: { by } } })),
   });
   return (

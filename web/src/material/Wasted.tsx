@@ -5,13 +5,14 @@ import { client, dataOf } from '../api/client';
 import { benchMass } from '../kit/style/bench';
 import { money } from '../kit/style/money';
 import { moment } from '../kit/style/time';
-import { useNow } from '../workshop/useWorkshop';
+import { useNow } from '../server/useWorkshop';
+import { keyOf } from '../server/keys';
 
 /** Mix that was thrown away, or that nobody could account for, with its reason and its cost. */
 export function Wasted() {
   const now = useNow();
   const { data } = useQuery({
-    queryKey: ['use', 'waste'],
+    queryKey: keyOf('use', 'waste'),
     queryFn: () => dataOf(client.GET('/api/use/waste')),
   });
   if (!data || data.length === 0) {

@@ -1,5 +1,5 @@
 import { amount } from '../kit/format';
-import type { Material, MaterialRequest, Role, StartingMaterial } from './useStock';
+import type { Material, MaterialRequest, Role, StartingMaterial } from '../server/useStock';
 import { valueIn } from '../kit/style/read';
 import { bareEntry, entry } from '../kit/style/entry';
 

@@ -1,4 +1,4 @@
-import type { Role } from './useStock';
+import type { Role } from '../server/useStock';
 
 /** What a material does, in the order in which one looks for it. */
 export const ROLES: readonly (readonly [Role, string])[] = [

@@ -4,7 +4,7 @@ import { show } from '../test-shop';
 import { leftByWeek, runsOut } from './Lasts';
 import { MaterialRow } from './MaterialRow';
 import { packsOf } from './packs';
-import type { Stock } from './useStock';
+import type { Stock } from '../server/useStock';
 
 describe('packs as they stand', () => {
   it.each([

@@ -2,8 +2,8 @@ import { Box } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import { LinkKey } from '../kit/Tabs';
 import { Empty } from '../kit/States';
-import { useMoulds } from '../mould/useMoulds';
-import { useProducts } from '../product/useProducts';
+import { useMoulds } from '../server/useMoulds';
+import { useProducts } from '../server/useProducts';
 
 interface Props {
   /** What is said, and the keys that go on, where everything that has to be there is there. */

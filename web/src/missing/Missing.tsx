@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Link } from '../kit/Link';
-import { useMissing } from './useMissing';
+import { useMissing } from '../server/useMissing';
 
 interface Props {
   /** What the page is about, as the server names it: `product-3`; all where it is left out. */

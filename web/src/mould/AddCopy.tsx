@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { messageOf, Problem } from '../api/client';
 import { Key, Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { type Mould, useAddCopy, useNextCode } from './useMoulds';
+import { type Mould, useAddCopy, useNextCode } from '../server/useMoulds';
 
 /** One more copy of a mould. */
 export function AddCopy({ mould }: { mould: Mould }) {

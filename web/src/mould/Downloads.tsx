@@ -1,6 +1,6 @@
 import { Flex, Text } from '@chakra-ui/react';
 import { isUs } from '../kit/style/style';
-import type { Mould } from './useMoulds';
+import type { Mould } from '../server/useMoulds';
 
 /** What can be taken away of a mould. */
 export function Downloads({ mould }: { mould: Mould }) {

@@ -4,7 +4,7 @@ import { money } from '../kit/style/money';
 import { style } from '../kit/style/style';
 import { area, density, length, mass, saidParts, volume } from '../kit/style/units';
 import { FigureRow } from '../kit/Why';
-import type { Mould } from './useMoulds';
+import type { Mould } from '../server/useMoulds';
 import { KIND_NAMES } from './words';
 import { weightWords } from './words';
 

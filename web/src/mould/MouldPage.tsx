@@ -9,15 +9,15 @@ import { SectionDrawing } from '../kit/SectionDrawing';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { Missing } from '../missing/Missing';
-import { useProducts } from '../product/useProducts';
-import { useShelf } from '../shelf/useShelf';
-import { useNow } from '../workshop/useWorkshop';
+import { useProducts } from '../server/useProducts';
+import { useShelf } from '../server/useShelf';
+import { useNow } from '../server/useWorkshop';
 import { AddCopy } from './AddCopy';
 import { Downloads } from './Downloads';
 import { MouldFigures } from './MouldFigures';
 import { OffsetSlider } from './OffsetSlider';
 import { TippingPanel } from './TippingPanel';
-import { type Mould, useMould, useMouldSum } from './useMoulds';
+import { type Mould, useMould, useMouldSum } from '../server/useMoulds';
 import { familyName } from './words';
 
 /** An ordinary mix, for moulds that no product uses yet. */

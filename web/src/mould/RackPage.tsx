@@ -7,12 +7,12 @@ import { Empty, Failed, Loading } from '../kit/States';
 import { LinkKey } from '../kit/Tabs';
 import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
-import { useShelf } from '../shelf/useShelf';
-import { useNow } from '../workshop/useWorkshop';
+import { useShelf } from '../server/useShelf';
+import { useNow } from '../server/useWorkshop';
 import { gatesByPour, isFree, type When, whens } from './free';
 import { RackRow } from './RackRow';
-import { useProducts } from '../product/useProducts';
-import { useMoulds } from './useMoulds';
+import { useProducts } from '../server/useProducts';
+import { useMoulds } from '../server/useMoulds';
 import { FAMILIES, type Family } from './words';
 
 /** All moulds as they hang on the rack, each copy by its state. */

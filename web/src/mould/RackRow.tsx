@@ -3,7 +3,7 @@ import { memo } from 'react';
 import { Link } from '../kit/Link';
 import { plural } from '../kit/format';
 import { SmallSection } from '../kit/SmallSection';
-import type { Copy, Mould } from './useMoulds';
+import type { Copy, Mould } from '../server/useMoulds';
 
 interface Props {
   mould: Mould;

@@ -7,8 +7,9 @@ import { density, length, mass } from '../kit/style/units';
 import { QuantityField } from '../kit/QuantityField';
 import { Caution } from '../kit/States';
 import { FigureRow } from '../kit/Why';
-import { useQuantities } from './form/useSolids';
-import type { Mould } from './useMoulds';
+import { useQuantities } from '../kit/useQuantities';
+import type { Mould } from '../server/useMoulds';
+import { keyOf } from '../server/keys';
 
 const DRY_DENSITY = 2100;
 
@@ -34,7 +35,7 @@ export function TippingPanel({ mould }: { mould: Mould }) {
     upsideDown,
   };
   const { data, error } = useQuery({
-    queryKey: ['tipping', body],
+    queryKey: keyOf('tipping', body),
     queryFn: () => dataOf(client.POST('/api/calc/tipping', { body })),
     enabled: massKg !== undefined && heightMm !== undefined,
     placeholderData: keepPreviousData,

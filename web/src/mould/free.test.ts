@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { Group } from '../shelf/useShelf';
+import type { Group } from '../server/useShelf';
 import { gatesByPour, isFree, tomorrowAtSeven } from './free';
-import type { Copy } from './useMoulds';
+import type { Copy } from '../server/useMoulds';
 
 const NOW = new Date(2027, 2, 1, 15, 30).getTime();
 const copy = (part: Partial<Copy>) =>

@@ -1,5 +1,5 @@
-import type { Group } from '../shelf/useShelf';
-import type { Copy } from './useMoulds';
+import type { Group } from '../server/useShelf';
+import type { Copy } from '../server/useMoulds';
 import { clockTime, dateAt, momentOf } from '../kit/style/time';
 
 /** When copies are asked to be free. */

@@ -6,8 +6,8 @@ import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { inUnit, mass, unitOf } from '../kit/style/units';
 import { money } from '../kit/style/money';
-import { type Need, type Needs, useNeeds } from './useNeeds';
-import { ForOwners } from '../person/ForOwners';
+import { type Need, type Needs, useNeeds } from '../server/useNeeds';
+import { ForOwners } from '../kit/ForOwners';
 
 const WEEKS = 8;
 

@@ -1,7 +1,7 @@
 import { Box, Checkbox, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Key } from '../kit/States';
-import { useStepKinds, useStepWords } from '../route/useStepKinds';
+import { useStepKinds, useStepWords } from '../server/useStepKinds';
 import { chooseSteps, chosenSteps } from './notify';
 
 /** Which steps this browser calls for, with a sound and a notification. */

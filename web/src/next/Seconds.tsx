@@ -1,22 +1,21 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { Link } from '../kit/Link';
 import { client, dataOf } from '../api/client';
 import { Key } from '../kit/States';
-import { useDefects } from '../inspect/useInspect';
+import { useDefects } from '../server/useInspect';
+import { keyOf } from '../server/keys';
 
 /** Seconds that are still to be repaired. */
 export function Seconds() {
-  const queries = useQueryClient();
   const { data: defects } = useDefects();
   const { data } = useQuery({
-    queryKey: ['seconds'],
+    queryKey: keyOf('seconds'),
     queryFn: () => dataOf(client.GET('/api/seconds')),
   });
   const mended = useMutation({
     mutationFn: (id: number) =>
       client.POST('/api/inspections/{id}/mended', { params: { path: { id } } }),
-    onSettled: () => queries.invalidateQueries({ queryKey: ['seconds'] }),
   });
   if (!data || data.length === 0) {
     return null;

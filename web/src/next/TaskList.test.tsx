@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import type { Plan, Visit } from '../plan/usePlan';
-import type { Group } from '../shelf/useShelf';
+import type { Plan, Visit } from '../server/usePlan';
+import type { Group } from '../server/useShelf';
 import { show } from '../test-shop';
 import { TaskList } from './TaskList';
 

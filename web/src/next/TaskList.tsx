@@ -4,8 +4,8 @@ import { Link } from '../kit/Link';
 import { counted, plural } from '../kit/format';
 import { moment } from '../kit/style/time';
 import { copiesOf, goodsOf, sheetOf } from '../plan/days';
-import type { Plan, Visit } from '../plan/usePlan';
-import type { Group, ToWash } from '../shelf/useShelf';
+import type { Plan, Visit } from '../server/usePlan';
+import type { Group, ToWash } from '../server/useShelf';
 import { stepWords } from '../shelf/words';
 import type { Task } from './next';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Group } from '../shelf/useShelf';
-import type { Plan, Visit } from '../plan/usePlan';
+import type { Group } from '../server/useShelf';
+import type { Plan, Visit } from '../server/usePlan';
 import { byBoard, clockToday, fitting, poursBy, tasksBy } from './next';
 
 const NOW = new Date(2027, 2, 1, 9, 0).getTime();

@@ -1,5 +1,5 @@
-import type { Plan, Visit } from '../plan/usePlan';
-import type { Board, Group, ToWash } from '../shelf/useShelf';
+import type { Plan, Visit } from '../server/usePlan';
+import type { Board, Group, ToWash } from '../server/useShelf';
 import { gate, isLate } from '../shelf/time';
 import { BOARDS } from '../shelf/words';
 import { dateAt, momentOf } from '../kit/style/time';

@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { beforeEach, expect, it } from 'vitest';
-import type { Group } from '../shelf/useShelf';
+import type { Group } from '../server/useShelf';
 import { called, chooseSteps, chosenSteps } from './notify';
 
 beforeEach(() => localStorage.clear());

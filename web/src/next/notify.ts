@@ -1,4 +1,4 @@
-import type { Group } from '../shelf/useShelf';
+import type { Group } from '../server/useShelf';
 
 const KEY = 'ironshelf.notify';
 

@@ -2,7 +2,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { Refusal, serve, show } from '../test-shop';
 import { AllotPanel } from './AllotPanel';
-import type { Order } from './useOrders';
+import type { Order } from '../server/useOrders';
 
 const order = {
   id: 5,

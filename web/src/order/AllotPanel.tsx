@@ -2,7 +2,7 @@ import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { messageOf, type Schemas } from '../api/client';
 import { counted, plural } from '../kit/format';
 import { Key } from '../kit/States';
-import { type LineAllotments, type Order, useAllotments, useOrderActs } from './useOrders';
+import { type LineAllotments, type Order, useAllotments, useOrderActs } from '../server/useOrders';
 import { mass } from '../kit/style/units';
 
 type Piece = Schemas['AllotmentView'];

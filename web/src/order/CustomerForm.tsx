@@ -6,7 +6,7 @@ import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
-import { useCustomers, useOrderActs } from './useOrders';
+import { useCustomers, useOrderActs } from '../server/useOrders';
 
 type Customer = Schemas['CustomerView'];
 

@@ -3,8 +3,8 @@ import { Link } from '../kit/Link';
 import { messageOf, type Schemas } from '../api/client';
 import { plural } from '../kit/format';
 import { Key } from '../kit/States';
-import { useOrderActs } from './useOrders';
-import { ForOwners } from '../person/ForOwners';
+import { useOrderActs } from '../server/useOrders';
+import { ForOwners } from '../kit/ForOwners';
 
 const OUTCOMES: Record<Schemas['TakenMessage']['outcome'], string> = {
   placed: 'taken in',

@@ -1,5 +1,5 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import type { Line } from './useOrders';
+import type { Line } from '../server/useOrders';
 import { progressWords } from './words';
 
 /** How much of a line is sent, ready, curing, in its mould, and still to pour. */

@@ -1,7 +1,7 @@
 import { Box, Grid } from '@chakra-ui/react';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { GoodsChoice } from '../product/GoodsChoice';
+import { GoodsChoice } from '../product/choice/GoodsChoice';
 import { EMPTY_LINE, type LineDraft } from './draft';
 import { currencySign } from '../kit/style/money';
 

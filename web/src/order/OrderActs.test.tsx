@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { type Asked, Refusal, serve, show } from '../test-shop';
 import { OrderActs } from './OrderActs';
 import { OrdersPage } from './OrdersPage';
-import type { Order } from './useOrders';
+import type { Order } from '../server/useOrders';
 
 const order = { id: 5, version: 3, quote: false, stage: 'open', lines: [] } as unknown as Order;
 const PROMISE = {

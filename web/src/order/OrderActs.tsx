@@ -4,10 +4,10 @@ import { dateAt, day } from '../kit/style/time';
 import { LinkKey } from '../kit/Tabs';
 import { Key } from '../kit/States';
 import { PromisePanel } from '../promise/PromisePanel';
-import { useOrderPromise } from '../promise/usePromise';
-import { useNow } from '../workshop/useWorkshop';
-import { type Order, useOrderActs } from './useOrders';
-import { ForOwners } from '../person/ForOwners';
+import { useOrderPromise } from '../server/usePromise';
+import { useNow } from '../server/useWorkshop';
+import { type Order, useOrderActs } from '../server/useOrders';
+import { ForOwners } from '../kit/ForOwners';
 
 /** What can be done to an order: change, accept, mark, call off. */
 export function OrderActs({ order }: { order: Order }) {

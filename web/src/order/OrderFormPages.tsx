@@ -11,10 +11,10 @@ import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
 import { useTitle } from '../kit/useTitle';
 import { PromisePanel } from '../promise/PromisePanel';
-import { usePromise } from '../promise/usePromise';
+import { usePromise } from '../server/usePromise';
 import { askedOf, draftOf, EMPTY_LINE, type OrderDraft, requestOf } from './draft';
 import { LineRows } from './LineRows';
-import { type Order, useCustomers, useOrder, useOrderActs } from './useOrders';
+import { type Order, useCustomers, useOrder, useOrderActs } from '../server/useOrders';
 import { DateField } from '../kit/DateField';
 
 /** A new order, or a quote, with the date that can be given as it is written. */

@@ -8,12 +8,12 @@ import { LinkKey } from '../kit/Tabs';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { Missing } from '../missing/Missing';
-import { type PlannedLine, usePlan } from '../plan/usePlan';
+import { type PlannedLine, usePlan } from '../server/usePlan';
 import { AllotPanel } from './AllotPanel';
 import { CustomerPart } from './CustomerForm';
 import { LineBar } from './LineBar';
 import { OrderActs } from './OrderActs';
-import { type Line, type Order, useOrder } from './useOrders';
+import { type Line, type Order, useOrder } from '../server/useOrders';
 import { STAGES } from './words';
 import { money } from '../kit/style/money';
 

@@ -1,5 +1,5 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { messageOf, sendFile, type Schemas } from '../api/client';
 import { ImportRows } from '../exchange/ImportRows';
@@ -37,10 +37,10 @@ function query(chosen: Chosen, apply: boolean): string {
 /** Import orders whose columns are called as they are called elsewhere. */
 export function OrderTablePage() {
   useTitle('Import orders');
-  const queries = useQueryClient();
   const [file, setFile] = useState<File>();
   const [chosen, setChosen] = useState<Chosen>({});
   const look = useMutation({
+    meta: { asksOnly: true },
     mutationFn: (wanted: File) => sendFile<Found>('/api/exchange/orders/columns', wanted),
     onSuccess: (found) => setChosen(found.guessed as Chosen),
   });
@@ -49,7 +49,6 @@ export function OrderTablePage() {
       file && Object.keys(chosen).length > 0
         ? sendFile<View>(`/api/exchange/orders?${query(chosen, apply)}`, file)
         : Promise.reject(new Error('No column of the table is chosen yet. Choose which is which.')),
-    onSuccess: (view) => (view.applied ? queries.invalidateQueries() : undefined),
   });
   const view = take.data;
   const columns = look.data?.columns ?? [];

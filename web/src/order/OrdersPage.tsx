@@ -6,11 +6,11 @@ import { day } from '../kit/style/time';
 import { LinkKey, Tabs } from '../kit/Tabs';
 import { Empty, Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
-import { type PlannedLine, usePlan } from '../plan/usePlan';
+import { type PlannedLine, usePlan } from '../server/usePlan';
 import { FirstThing } from '../missing/FirstThing';
-import { useWorkshop } from '../workshop/useWorkshop';
+import { useWorkshop } from '../server/useWorkshop';
 import { FeedPanel } from './FeedPanel';
-import { type Order, useOrders, type Which } from './useOrders';
+import { type Order, useOrders, type Which } from '../server/useOrders';
 import { STAGES } from './words';
 
 const WHICH = [

@@ -1,5 +1,5 @@
 import { amount } from '../kit/format';
-import type { Line, Order, OrderRequest } from './useOrders';
+import type { Line, Order, OrderRequest } from '../server/useOrders';
 
 /** A line as it is being written. */
 export interface LineDraft {

@@ -1,4 +1,4 @@
-import type { Line, Order } from './useOrders';
+import type { Line, Order } from '../server/useOrders';
 
 /** How far an order or a line is, as the shop says it. */
 export const STAGES: Record<Order['stage'], string> = {

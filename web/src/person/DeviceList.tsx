@@ -1,6 +1,6 @@
 import { moment } from '../kit/style/time';
 import { EndList } from './EndList';
-import { useDevices, useSignedIn } from './usePeople';
+import { useDevices, useSignedIn } from '../server/usePeople';
 
 const KIND = { tablet: 'tablet', screen: 'screen at the door' };
 

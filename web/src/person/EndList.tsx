@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
-import { useEnd } from './usePeople';
+import { useEnd } from '../server/usePeople';
 
 interface Row {
   what: 'device' | 'session';

@@ -3,7 +3,7 @@ import { type ReactNode, Suspense, useEffect } from 'react';
 import { onSignedOut } from '../api/signedOut';
 import { later } from '../kit/later';
 import { Loading } from '../kit/States';
-import { useSession } from './useSession';
+import { useSession } from '../server/useSession';
 
 const DoorPage = later(() => import('../shelf/DoorPage').then((m) => m.DoorPage));
 const SignInPage = later(() => import('./SignInPage').then((m) => m.SignInPage));

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { SignInPage } from './SignInPage';
-import { useSession } from './useSession';
+import { useSession } from '../server/useSession';
 
 /** At the shop's own machine, where nobody has to: for a name under what is done. */
 export function HereSignIn() {

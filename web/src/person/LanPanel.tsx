@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Qr } from './Qr';
-import type { Lan } from './usePeople';
+import type { Lan } from '../server/usePeople';
 
 /** Whether other devices can come, at which address, and how they come to trust it. */
 export function LanPanel({ lan, hasOwner }: { lan: Lan; hasOwner: boolean }) {

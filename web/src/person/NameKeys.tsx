@@ -1,5 +1,5 @@
 import { Button, Flex } from '@chakra-ui/react';
-import type { Session } from './useSession';
+import type { Session } from '../server/useSession';
 
 type Name = Session['names'][number];
 

@@ -6,7 +6,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { Link } from '../kit/Link';
 import { serve } from '../test-shop';
 import { system } from '../theme/theme';
-import { ForOwners } from './ForOwners';
+import { ForOwners } from '../kit/ForOwners';
 import { OwnersPages } from './OwnersPages';
 import { isOwners } from './ownersPages';
 

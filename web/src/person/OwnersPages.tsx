@@ -3,7 +3,7 @@ import { Outlet, useLocation } from 'react-router';
 import { Link, MayGo } from '../kit/Link';
 import { Empty } from '../kit/States';
 import { isOwners } from './ownersPages';
-import { useOwns } from './useSession';
+import { useOwns } from '../server/useSession';
 
 const all = () => true;
 const notOwners = (path: string) => !isOwners(path);

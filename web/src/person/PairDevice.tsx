@@ -5,7 +5,7 @@ import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { Qr } from './Qr';
-import { type Lan, useOffer } from './usePeople';
+import { type Lan, useOffer } from '../server/usePeople';
 
 const KINDS = [
   ['tablet', 'a tablet, for names and PINs'],

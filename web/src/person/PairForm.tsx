@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { usePair } from './useSession';
+import { usePair } from '../server/useSession';
 
 /** The code that the owner's page shows; a QR code has brought it along. */
 export function PairForm() {

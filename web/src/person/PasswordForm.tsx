@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { useSignIn } from './useSession';
+import { useSignIn } from '../server/useSession';
 
 /** A name and a password, as owners sign in. */
 export function PasswordForm() {

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { PersonForm } from './PersonForm';
-import { type Person, useEnd } from './usePeople';
+import { type Person, useEnd } from '../server/usePeople';
 
 /** Everybody who works here, with the ways in that they have. */
 export function PeopleList({ people }: { people: Person[] }) {

@@ -2,12 +2,12 @@ import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Failed, Loading } from '../kit/States';
 import { LinkKey } from '../kit/Tabs';
 import { useTitle } from '../kit/useTitle';
-import { useNow } from '../workshop/useWorkshop';
+import { useNow } from '../server/useWorkshop';
 import { DeviceList, SignedInList } from './DeviceList';
 import { LanPanel } from './LanPanel';
 import { PairDevice } from './PairDevice';
 import { PeopleList } from './PeopleList';
-import { useLan, usePeople } from './usePeople';
+import { useLan, usePeople } from '../server/usePeople';
 
 /** Who works here, on which devices, and who is signed in where. */
 export function PeoplePage() {

@@ -4,7 +4,7 @@ import { messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { type Person, useKeepPerson } from './usePeople';
+import { type Person, useKeepPerson } from '../server/usePeople';
 
 const ROLES = [
   ['maker', 'maker'],

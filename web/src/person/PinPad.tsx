@@ -2,7 +2,7 @@ import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
-import { useSignIn } from './useSession';
+import { useSignIn } from '../server/useSession';
 
 const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', 'clear', '0', 'back'] as const;
 const LONGEST = 8;

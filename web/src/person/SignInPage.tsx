@@ -5,7 +5,7 @@ import { PairForm } from './PairForm';
 import { PasswordForm } from './PasswordForm';
 import { PinPad } from './PinPad';
 import { NameKeys } from './NameKeys';
-import type { Session } from './useSession';
+import type { Session } from '../server/useSession';
 
 type Way = 'names' | 'password' | 'pair';
 

@@ -1,6 +1,6 @@
 import { Box, chakra, Text } from '@chakra-ui/react';
 import { useNavigate } from 'react-router';
-import { useSession, useSignOut } from './useSession';
+import { useSession, useSignOut } from '../server/useSession';
 
 const Press = chakra('button');
 

@@ -7,7 +7,7 @@ import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { Drift } from './Drift';
 import { Story } from './Story';
-import { type PieceUse, usePieceUse } from './usePiece';
+import { type PieceUse, usePieceUse } from '../server/usePiece';
 import { money } from '../kit/style/money';
 
 /** One piece: what is in it, what of it was wasted, what it cost. */

@@ -1,10 +1,10 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { benchMass } from '../kit/style/bench';
 import { moment } from '../kit/style/time';
-import { useDefects, useInspections } from '../inspect/useInspect';
-import { useStepWords } from '../route/useStepKinds';
-import { useNow } from '../workshop/useWorkshop';
-import { usePhotos, usePieceSteps } from './usePiece';
+import { useDefects, useInspections } from '../server/useInspect';
+import { useStepWords } from '../server/useStepKinds';
+import { useNow } from '../server/useWorkshop';
+import { usePhotos, usePieceSteps } from '../server/usePiece';
 
 const Img = chakra('img');
 const TOUCH = { tooGreen: 'too green', fine: 'fine', tooHard: 'too hard' } as const;

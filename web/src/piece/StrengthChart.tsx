@@ -1,6 +1,6 @@
 import { Chart, useChart } from '@chakra-ui/charts';
 import { CartesianGrid, Line, LineChart, ReferenceLine, XAxis, YAxis } from 'recharts';
-import type { StrengthView } from './usePiece';
+import type { StrengthView } from '../server/usePiece';
 
 const TICKS = [1, 3, 6, 12, 24, 72, 168, 672];
 const HOURS_28_D = 672;

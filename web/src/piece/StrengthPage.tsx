@@ -7,8 +7,8 @@ import { moment } from '../kit/style/time';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { FigureRow } from '../kit/Why';
-import { useNow } from '../workshop/useWorkshop';
-import { type StrengthView, useStrength } from './usePiece';
+import { useNow } from '../server/useWorkshop';
+import { type StrengthView, useStrength } from '../server/usePiece';
 import { saidParts, say, temperature } from '../kit/style/units';
 
 const StrengthChart = lazy(() => import('./StrengthChart'));

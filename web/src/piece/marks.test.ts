@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import { marksOf } from './StrengthChart';
-import type { StrengthView } from './usePiece';
+import type { StrengthView } from '../server/usePiece';
 
 it('lets marks of nearly one age share a line', () => {
   const strength = {

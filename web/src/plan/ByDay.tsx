@@ -5,8 +5,8 @@ import { day } from '../kit/style/time';
 import { LinkKey } from '../kit/Tabs';
 import { Empty, Key } from '../kit/States';
 import { copiesOf, goodsOf, hours, sheetOf, time } from './days';
-import type { Plan, Visit } from './usePlan';
-import { useStepWords } from '../route/useStepKinds';
+import type { Plan, Visit } from '../server/usePlan';
+import { useStepWords } from '../server/useStepKinds';
 
 const FIRST_DAYS = 5;
 

@@ -2,7 +2,7 @@ import { act, fireEvent, screen, within } from '@testing-library/react';
 import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { serve, show } from '../test-shop';
 import { ByMould } from './ByMould';
-import type { Plan, usePlanActs } from './usePlan';
+import type { Plan, usePlanActs } from '../server/usePlan';
 
 const day = new Date().toLocaleDateString('sv-SE');
 const cast = (no: number, copyId: number, copy: string, pinned: boolean) => ({

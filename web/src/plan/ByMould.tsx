@@ -6,10 +6,10 @@ import { Key } from '../kit/States';
 import { MomentField } from '../kit/MomentField';
 import { Choice } from '../kit/Choice';
 import { Tabs } from '../kit/Tabs';
-import { useNow } from '../workshop/useWorkshop';
+import { useNow } from '../server/useWorkshop';
 import { CopyRail } from './CopyRail';
 import { daysSince, time } from './days';
-import type { Plan, PlannedCast, usePlanActs } from './usePlan';
+import type { Plan, PlannedCast, usePlanActs } from '../server/usePlan';
 
 const SPANS = [
   [1, 'a day'],

@@ -2,7 +2,7 @@ import { Box, Grid, Text } from '@chakra-ui/react';
 import { Link } from '../kit/Link';
 import { counted, plural } from '../kit/format';
 import { day } from '../kit/style/time';
-import { type LineChance, type Plan, type PlannedLine, useChances } from './usePlan';
+import { type LineChance, type Plan, type PlannedLine, useChances } from '../server/usePlan';
 
 /** When each line will be ready, the latest first, and why not sooner. */
 export function ByOrder({ plan }: { plan: Plan }) {

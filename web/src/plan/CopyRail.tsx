@@ -4,7 +4,7 @@ import { counted } from '../kit/format';
 import { day } from '../kit/style/time';
 import { useWidth } from '../kit/useWidth';
 import { daysSince, momentAt, time } from './days';
-import type { MouldRow, PlannedCast } from './usePlan';
+import type { MouldRow, PlannedCast } from '../server/usePlan';
 
 const Press = chakra('button');
 

@@ -2,7 +2,7 @@ import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Refusal, serve, show } from '../test-shop';
 import { PlanPage } from './PlanPage';
-import type { Progress } from './usePlan';
+import type { Progress } from '../server/usePlan';
 
 const line = {
   lineId: 1,

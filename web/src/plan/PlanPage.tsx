@@ -10,7 +10,7 @@ import { FirstThing } from '../missing/FirstThing';
 import { ByDay } from './ByDay';
 import { ByMould } from './ByMould';
 import { ByOrder } from './ByOrder';
-import { type Plan, type Progress, usePlan, usePlanActs, useProgress } from './usePlan';
+import { type Plan, type Progress, usePlan, usePlanActs, useProgress } from '../server/usePlan';
 
 const SECONDS = 10;
 

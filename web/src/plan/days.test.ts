@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { copiesOf, daysSince, goodsOf, hours, momentAt, sheetOf } from './days';
-import type { PlannedCast, Plan, Visit } from './usePlan';
+import type { PlannedCast, Plan, Visit } from '../server/usePlan';
 
 const cast = (no: number, productId: number, lineId: number, copyId: number) =>
   ({ no, productId, lineId, copyId, colourwayId: 2, firstLayer: 0 }) as unknown as PlannedCast;

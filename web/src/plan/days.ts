@@ -1,6 +1,6 @@
 import { counted } from '../kit/format';
-import { sheetPath } from '../pour/usePour';
-import type { PlannedCast, Plan, Visit } from './usePlan';
+import { sheetPath } from '../server/usePour';
+import type { PlannedCast, Plan, Visit } from '../server/usePlan';
 import { clockTime } from '../kit/style/time';
 
 /** The casts that are poured in a visit. */

@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { benchMass } from '../kit/style/bench';
 import { TextField } from '../kit/TextField';
-import type { Sheet } from './usePour';
+import type { Sheet } from '../server/usePour';
 import { wholeDegrees } from '../kit/style/units';
 
 interface Props {

@@ -2,12 +2,12 @@ import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { messageOf } from '../api/client';
 import { Loading } from '../kit/States';
-import { type Mould, useMoulds } from '../mould/useMoulds';
+import { type Mould, useMoulds } from '../server/useMoulds';
 import { Cooling } from './Cooling';
 import { cleanFirst, CopyRow, isFree, type Open } from './CopyRow';
 import { PourStart } from './PourStart';
 import { SheetSummary } from './SheetSummary';
-import { useSheet, type Wanted } from './usePour';
+import { useSheet, type Wanted } from '../server/usePour';
 import { numberIn } from '../kit/format';
 
 const Press = chakra('button');

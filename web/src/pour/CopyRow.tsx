@@ -1,7 +1,7 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { plural } from '../kit/format';
 import { SectionDrawing } from '../kit/SectionDrawing';
-import type { Copy, Mould } from '../mould/useMoulds';
+import type { Copy, Mould } from '../server/useMoulds';
 
 const Press = chakra('button');
 

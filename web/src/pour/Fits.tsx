@@ -5,10 +5,11 @@ import { client, dataOf, messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { useReading } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
-import { useStock } from '../material/useStock';
-import { useMouldSum, useMoulds } from '../mould/useMoulds';
-import { useRecipes } from '../recipe/useRecipes';
+import { useStock } from '../server/useStock';
+import { useMouldSum, useMoulds } from '../server/useMoulds';
+import { useRecipes } from '../server/useRecipes';
 import { density, fromUnit, length, mass } from '../kit/style/units';
+import { keyOf } from '../server/keys';
 
 /** Barytes and perlite, where the shop keeps none of its own (from memory). */
 const HEAVY = 4.2;
@@ -27,7 +28,7 @@ export function Fits({ freshKg }: { freshKg: number }) {
   const mixKgM3 = recipes?.find((r) => String(r.recipe.firstId) === recipeId)?.freshDensityKgM3;
   const { data: sum } = useMouldSum(mould, mould?.shape.coreOffsetMm ?? 0, mixKgM3 ?? 0);
   const { data: fits } = useQuery({
-    queryKey: ['mould-fit', freshKg, mould?.capacityL, mixKgM3, sum?.fillPerMmKg, leastMm],
+    queryKey: keyOf('mould-fit', freshKg, mould?.capacityL, mixKgM3, sum?.fillPerMmKg, leastMm),
     queryFn: () =>
       dataOf(
         client.POST('/api/calc/mould-fit', {
@@ -49,7 +50,7 @@ export function Fits({ freshKg }: { freshKg: number }) {
   const grain = (stock ?? []).find((s) => s.material.code === (over ? 'barytes' : 'perlite'));
   const grainRelativeDensity = grain?.material.relativeDensity ?? (over ? HEAVY : LIGHT);
   const fit = useQuery({
-    queryKey: ['density-fit', mixKgM3, wantedKgM3, grainRelativeDensity],
+    queryKey: keyOf('density-fit', mixKgM3, wantedKgM3, grainRelativeDensity),
     queryFn: () =>
       dataOf(
         client.POST('/api/calc/density-fit', {

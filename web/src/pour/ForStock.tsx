@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
-import { GoodsChoice } from '../product/GoodsChoice';
-import { useProducts } from '../product/useProducts';
+import { GoodsChoice } from '../product/choice/GoodsChoice';
+import { useProducts } from '../server/useProducts';
 import type { Open } from './CopyRow';
 
 /** A product in a colourway, as the address says it. */

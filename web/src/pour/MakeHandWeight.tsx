@@ -6,8 +6,8 @@ import { newKey } from '../api/key';
 import { Key } from '../kit/States';
 import { stopMass } from '../kit/style/bench';
 import { length } from '../kit/style/units';
-import { useRecipes } from '../recipe/useRecipes';
-import { useMakeProduct } from '../setup/useSetUp';
+import { useRecipes } from '../server/useRecipes';
+import { useMakeProduct } from '../server/useSetUp';
 
 /** What is mixed where the shop has no recipe of its own yet. */
 const FIRST_MIX = 'sand-cement';

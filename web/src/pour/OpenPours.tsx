@@ -2,10 +2,10 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { Link } from '../kit/Link';
 import { plural } from '../kit/format';
 import { moment } from '../kit/style/time';
-import { useNow } from '../workshop/useWorkshop';
-import { said, titleOf } from './bench/words';
+import { useNow } from '../server/useWorkshop';
+import { said, titleOf } from './words';
 import type { Session } from './script/facts';
-import { useOpenPours } from './script/useSession';
+import { useOpenPours } from './script/usePourSession';
 
 /** A pour that nobody touched for so long is asked about. */
 const FORGOTTEN_MS = 3 * 3_600_000;

@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Key } from '../kit/States';
 import { volume } from '../kit/style/units';
-import type { Sheet } from './usePour';
+import type { Sheet } from '../server/usePour';
 
 interface Props {
   sheet: Sheet;

@@ -8,8 +8,8 @@ import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { Order } from './Order';
 import { printSheet } from './printSheet';
-import { type Opening, useOpenPour } from './script/useSession';
-import { isEarly, sheetQuery, type Sheet, type Wanted } from './usePour';
+import { type Opening, useOpenPour } from './script/usePourSession';
+import { isEarly, sheetQuery, type Sheet, type Wanted } from '../server/usePour';
 
 const Press = chakra('button');
 

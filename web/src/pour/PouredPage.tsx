@@ -1,22 +1,22 @@
 import { Box, Text } from '@chakra-ui/react';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Link } from '../kit/Link';
 import { client, dataOf } from '../api/client';
 import { Failed, Key, Loading } from '../kit/States';
 import { moment } from '../kit/style/time';
-import { useMoment, useNow } from '../workshop/useWorkshop';
+import { useMoment, useNow } from '../server/useWorkshop';
 import { PouredView } from './PouredView';
 import { factsOf, type Session, standing, takingBack } from './script/facts';
 import { note } from './script/queue';
+import { keyOf } from '../server/keys';
 
 /** What a pour that is over did; it can be taken up again, or taken back as a whole. */
 export function PouredPage({ id, session }: { id: number; session?: Session }) {
   const now = useNow();
   const pressed = useMoment();
-  const queries = useQueryClient();
   const given = session?.state.status === 'abandoned';
   const { data, error, refetch } = useQuery({
-    queryKey: ['poured', id],
+    queryKey: keyOf('poured', id),
     queryFn: () => dataOf(client.GET('/api/pours/{id}', { params: { path: { id } } })),
     enabled: !given,
   });
@@ -25,7 +25,6 @@ export function PouredPage({ id, session }: { id: number; session?: Session }) {
   );
   const reopen = () => {
     note(id, factsOf(takingBack(closing), pressed(), {}));
-    void queries.invalidateQueries({ queryKey: ['poured', id] });
   };
   const why = closing.find((f) => f.what?.kind === 'abandoned')?.what;
   if (given) {

@@ -7,10 +7,10 @@ import { benchMass } from '../kit/style/bench';
 import { plural } from '../kit/format';
 import { moment } from '../kit/style/time';
 import { Key } from '../kit/States';
-import { useNow } from '../workshop/useWorkshop';
+import { useNow } from '../server/useWorkshop';
 import { Balance } from './Balance';
 import type { Session } from './script/facts';
-import { pathOf, type Poured, useUndo } from './usePour';
+import { pathOf, type Poured, useUndo } from '../server/usePour';
 
 interface Props {
   poured: Poured;

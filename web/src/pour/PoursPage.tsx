@@ -9,10 +9,10 @@ import { Empty, Failed, Key, Loading } from '../kit/States';
 import { Tabs } from '../kit/Tabs';
 import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
-import { useRecipes } from '../recipe/useRecipes';
-import { useNow } from '../workshop/useWorkshop';
-import { useUndo } from './usePour';
-import { type PourRow, type Stands, usePours } from './usePours';
+import { useRecipes } from '../server/useRecipes';
+import { useNow } from '../server/useWorkshop';
+import { useUndo } from '../server/usePour';
+import { type PourRow, type Stands, usePours } from '../server/usePours';
 
 const WHICH = [
   ['', 'all'],

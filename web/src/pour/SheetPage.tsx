@@ -4,11 +4,11 @@ import { useSearchParams } from 'react-router';
 import { numberIn } from '../kit/format';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
-import { titleOf } from './bench/words';
+import { titleOf } from './words';
 import { Cooling } from './Cooling';
 import { PourStart } from './PourStart';
 import { SheetSummary } from './SheetSummary';
-import { useSheet, wantedOf } from './usePour';
+import { useSheet, wantedOf } from '../server/usePour';
 
 /** The sheet of a pour that is not begun: what it takes, and the way to the bench. */
 export function SheetPage() {

@@ -3,8 +3,8 @@ import { Fragment } from 'react';
 import { bagsAnd, benchMass, waterVolume } from '../kit/style/bench';
 import { plural } from '../kit/format';
 import { moment } from '../kit/style/time';
-import { useNow } from '../workshop/useWorkshop';
-import type { Sheet } from './usePour';
+import { useNow } from '../server/useWorkshop';
+import type { Sheet } from '../server/usePour';
 import { mass, volume } from '../kit/style/units';
 
 type Layer = Sheet['layers'][number];

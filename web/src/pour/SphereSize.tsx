@@ -9,6 +9,7 @@ import { Answer, Section } from './weightParts';
 import { density, KG_PER_LB, length } from '../kit/style/units';
 import { isUs } from '../kit/style/style';
 import { entry } from '../kit/style/entry';
+import { keyOf } from '../server/keys';
 
 /** How large a sphere of a mass is, and how heavy one of a size. */
 export function SphereSize() {
@@ -18,7 +19,7 @@ export function SphereSize() {
   const diameterMm = useReading(across, 'length').data?.value;
   const DENSITY = 2400;
   const size = useQuery({
-    queryKey: ['sphere', massKg],
+    queryKey: keyOf('sphere', massKg),
     queryFn: () =>
       dataOf(
         client.POST('/api/calc/sphere', {
@@ -29,7 +30,7 @@ export function SphereSize() {
     retry: false,
   });
   const back = useQuery({
-    queryKey: ['sphere-mass', diameterMm],
+    queryKey: keyOf('sphere-mass', diameterMm),
     queryFn: () =>
       dataOf(
         client.POST('/api/calc/mould', {

@@ -2,8 +2,8 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { Link } from '../kit/Link';
 import { counted } from '../kit/format';
 import { moment } from '../kit/style/time';
-import { useNow } from '../workshop/useWorkshop';
-import { pathOf, useWaiting } from './usePour';
+import { useNow } from '../server/useWorkshop';
+import { pathOf, useWaiting } from '../server/usePour';
 
 /** Castings that wait for their second colour, or for the back of their face. */
 export function Waiting() {

@@ -13,6 +13,7 @@ import { KG_PER_LB, length } from '../kit/style/units';
 import { isUs } from '../kit/style/style';
 import { entry, suggestion } from '../kit/style/entry';
 import { stopMass } from '../kit/style/bench';
+import { keyOf } from '../server/keys';
 
 /** What the scale must show, whether it fits, how large a sphere is, how long a handle. */
 export function WeightsPage() {
@@ -37,7 +38,7 @@ function Stop() {
   const mouldKg = useReading(mould, 'mass').data?.value ?? 0;
   const hardwareKg = useReading(hardware, 'mass').data?.value ?? 0;
   const { data, error } = useQuery({
-    queryKey: ['target-reading', targetKg, mouldKg, hardwareKg],
+    queryKey: keyOf('target-reading', targetKg, mouldKg, hardwareKg),
     queryFn: () =>
       dataOf(
         client.POST('/api/calc/target-reading', {
@@ -89,7 +90,7 @@ function HandWeight() {
   const headThicknessMm = useReading(head, 'length').data?.value;
   const bossMm = useReading(boss, 'length').data?.value ?? 0;
   const { data, error } = useQuery({
-    queryKey: ['hand-weight', targetKg, hardwareKg, gripMm, headThicknessMm, bossMm],
+    queryKey: keyOf('hand-weight', targetKg, hardwareKg, gripMm, headThicknessMm, bossMm),
     queryFn: () =>
       dataOf(
         client.POST('/api/calc/hand-weight', {

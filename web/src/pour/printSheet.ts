@@ -1,5 +1,5 @@
 import { client, dataOf } from '../api/client';
-import type { Opening } from './script/useSession';
+import type { Opening } from './script/usePourSession';
 
 /** Fetches the pour sheet as a document and hands it to the browser. */
 export async function printSheet(opening: Opening): Promise<void> {

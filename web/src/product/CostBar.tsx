@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { plural } from '../kit/format';
 import { money } from '../kit/style/money';
-import type { ProductSheet } from './useProducts';
+import type { ProductSheet } from '../server/useProducts';
 
 const PARTS = [
   ['materials', 'materials', 'steel'],

@@ -2,7 +2,7 @@ import { Box, Checkbox, Flex } from '@chakra-ui/react';
 import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import type { Colourway } from '../recipe/useRecipes';
+import type { Colourway } from '../server/useRecipes';
 
 export interface LayerDraft {
   name: string;

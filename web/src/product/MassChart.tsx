@@ -2,7 +2,7 @@ import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { Link } from '../kit/Link';
 import { mass } from '../kit/style/units';
 import type { Schemas } from '../api/client';
-import type { ProductSheet } from './useProducts';
+import type { ProductSheet } from '../server/useProducts';
 
 type Signal = Schemas['Signal'];
 

@@ -3,7 +3,7 @@ import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { ProductForm } from './ProductForm';
-import { useKeepProduct, useProduct } from './useProducts';
+import { useKeepProduct, useProduct } from '../server/useProducts';
 
 export function NewProductPage() {
   useTitle('New product');

@@ -16,7 +16,7 @@ import { MassChart } from './MassChart';
 import { stands } from './ProductsPage';
 import { RouteStrip } from './RouteStrip';
 import { Takes, Wanted } from './WantedRows';
-import { type ProductSheet, useProductSheet } from './useProducts';
+import { type ProductSheet, useProductSheet } from '../server/useProducts';
 
 /** One product: its section, its colours, its money, its route, who wants it. */
 export function ProductPage() {

@@ -1,8 +1,8 @@
 import { Box, Text } from '@chakra-ui/react';
 import { mass, volume } from '../kit/style/units';
 import { SectionDrawing } from '../kit/SectionDrawing';
-import type { Mould } from '../mould/useMoulds';
-import type { RecipeData } from '../recipe/useRecipes';
+import type { Mould } from '../server/useMoulds';
+import type { RecipeData } from '../server/useRecipes';
 
 interface Props {
   mould: Mould | undefined;

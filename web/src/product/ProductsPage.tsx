@@ -10,7 +10,7 @@ import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
 import { Missing } from '../missing/Missing';
 import { familyName } from '../mould/words';
-import { type ProductCard, useProductCards } from './useProducts';
+import { type ProductCard, useProductCards } from '../server/useProducts';
 
 /** Everything that is sold, standing in its colours. */
 export function ProductsPage() {

@@ -2,7 +2,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { Link } from '../kit/Link';
 import { days } from '../kit/format';
 import { hoursWords, together } from '../route/RouteLineDrawing';
-import type { ProductSheet } from './useProducts';
+import type { ProductSheet } from '../server/useProducts';
 
 /** The route as a line of steps and waits, with a way to change it. */
 export function RouteStrip({ sheet }: { sheet: ProductSheet }) {

@@ -1,11 +1,13 @@
 import { chakra } from '@chakra-ui/react';
 import { mass } from '../kit/style/units';
-import type { Matching } from './SetsPage';
+import type { Schemas } from '../api/client';
 
 const Svg = chakra('svg');
 const WIDTH = 1000;
 const HEIGHT = 120;
 const LINE = 70;
+
+type Matching = Schemas['Matching'];
 
 interface Props {
   matching: Matching;

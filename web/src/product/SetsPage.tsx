@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { Link } from '../kit/Link';
-import { client, dataOf, messageOf, type Schemas } from '../api/client';
+import { client, dataOf, messageOf } from '../api/client';
 import { MeasureField } from '../kit/MeasureField';
 import { Failed, Loading } from '../kit/States';
 import { bareEntry } from '../kit/style/entry';
@@ -13,9 +13,8 @@ import { TextField } from '../kit/TextField';
 import { plural } from '../kit/format';
 import { useTitle } from '../kit/useTitle';
 import { SetsDrawing } from './SetsDrawing';
-import { type ProductSheet, useProductSheet } from './useProducts';
-
-export type Matching = Schemas['Matching'];
+import { type ProductSheet, useProductSheet } from '../server/useProducts';
+import { keyOf } from '../server/keys';
 
 /** Without a tolerance of its own, masses within so many parts of a hundred go together. */
 const USUAL_SHARE = 0.02;
@@ -43,7 +42,7 @@ function Sets({ sheet }: { sheet: ProductSheet }) {
   const of = Number(size);
   const asked = Number.isInteger(of) && of >= 2 && of <= 100 && toleranceKg !== undefined;
   const { data, error } = useQuery({
-    queryKey: ['sets', card.id, of, toleranceKg],
+    queryKey: keyOf('sets', card.id, of, toleranceKg),
     enabled: asked && toleranceKg >= 0,
     queryFn: () =>
       dataOf(

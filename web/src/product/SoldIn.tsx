@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
-import type { Colourway } from '../recipe/useRecipes';
+import type { Colourway } from '../server/useRecipes';
 
 const Press = chakra('button');
 

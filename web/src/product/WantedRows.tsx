@@ -4,7 +4,7 @@ import { counted } from '../kit/format';
 import { day } from '../kit/style/time';
 import { mass } from '../kit/style/units';
 import { progressWords } from '../order/words';
-import type { ProductSheet } from './useProducts';
+import type { ProductSheet } from '../server/useProducts';
 
 /** Who wants how many, and what the copies turn out. */
 export function Wanted({ sheet }: { sheet: ProductSheet }) {

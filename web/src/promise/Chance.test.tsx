@@ -2,7 +2,7 @@ import { screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { show } from '../test-shop';
 import { Chance } from './Chance';
-import type { ChanceView } from './usePromise';
+import type { ChanceView } from '../server/usePromise';
 
 const view: ChanceView = {
   chance: {

@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { plural } from '../kit/format';
 import { day } from '../kit/style/time';
-import type { ChanceView } from './usePromise';
+import type { ChanceView } from '../server/usePromise';
 
 /** So many simulated weeks are a dot. */
 const WEEKS_A_DOT = 5;

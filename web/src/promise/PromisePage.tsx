@@ -6,10 +6,10 @@ import { LinkKey } from '../kit/Tabs';
 import { Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
-import { GoodsChoice } from '../product/GoodsChoice';
+import { GoodsChoice } from '../product/choice/GoodsChoice';
 import { PromisePanel } from './PromisePanel';
 import { Chance } from './Chance';
-import { useChance, usePromise } from './usePromise';
+import { useChance, usePromise } from '../server/usePromise';
 
 /** "When could I have twelve of these?" */
 export function PromisePage() {

@@ -2,7 +2,7 @@ import { screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { show } from '../test-shop';
 import { PromisePanel } from './PromisePanel';
-import type { PromiseView } from './usePromise';
+import type { PromiseView } from '../server/usePromise';
 
 const promise = {
   date: '2027-04-14',

@@ -2,7 +2,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import { plural } from '../kit/format';
 import { day } from '../kit/style/time';
-import type { PromiseView } from './usePromise';
+import type { PromiseView } from '../server/usePromise';
 import { money } from '../kit/style/money';
 
 const DAY_MS = 86_400_000;

@@ -1,6 +1,6 @@
 import { Box, Text } from '@chakra-ui/react';
 import { TextField } from '../kit/TextField';
-import type { Stock } from '../material/useStock';
+import type { Stock } from '../server/useStock';
 import { numberIn } from '../kit/format';
 
 interface Props {

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { messageOf } from '../api/client';
 import { plural } from '../kit/format';
 import { Key } from '../kit/States';
-import { useColourOffers, useRecipeActs } from './useRecipes';
+import { useColourOffers, useRecipeActs } from '../server/useRecipes';
 
 const Press = chakra('button');
 

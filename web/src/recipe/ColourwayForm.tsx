@@ -5,11 +5,11 @@ import { client, dataOf, messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { useStock } from '../material/useStock';
+import { useStock } from '../server/useStock';
 import { Bottles } from './Bottles';
 import { cementABag } from './words';
 import { PhotoSwatch } from './PhotoSwatch';
-import { type Colourway, type RecipeData, useRecipeActs } from './useRecipes';
+import { type Colourway, type RecipeData, useRecipeActs } from '../server/useRecipes';
 import { numberIn } from '../kit/format';
 
 interface Props {
@@ -43,6 +43,7 @@ export function ColourwayForm({ page, colourway, onDone }: Props) {
   const set = (row: number, part: Partial<(typeof doses)[number]>) =>
     setDoses(doses.map((d, i) => (i === row ? { ...d, ...part } : d)));
   const guess = useMutation({
+    meta: { asksOnly: true },
     mutationFn: () =>
       dataOf(
         client.POST('/api/calc/shade', {

@@ -1,11 +1,11 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Key } from '../kit/States';
-import { useStock } from '../material/useStock';
+import { useStock } from '../server/useStock';
 import { ColourOffers } from './ColourOffers';
 import { ColourwayForm } from './ColourwayForm';
 import { cementABag } from './words';
-import type { Colourway, RecipeData } from './useRecipes';
+import type { Colourway, RecipeData } from '../server/useRecipes';
 
 /** Over so much pigment the concrete is weaker (ASTM C979; EN 12878). */
 const MOST_PIGMENT = 10;

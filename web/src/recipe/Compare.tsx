@@ -1,7 +1,7 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
 import { Loading } from '../kit/States';
-import { type RecipeData, useRecipe } from './useRecipes';
+import { type RecipeData, useRecipe } from '../server/useRecipes';
 import { amountWords } from './words';
 import { density } from '../kit/style/units';
 import { pricePerVolume } from '../kit/style/money';

@@ -3,11 +3,12 @@ import { useQuery } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { client, dataOf, messageOf, type Schemas } from '../api/client';
 import { plural } from '../kit/format';
-import { useKeepProduct, useProducts } from '../product/useProducts';
+import { useKeepProduct, useProducts } from '../server/useProducts';
 import { wholeDegrees } from '../kit/style/units';
 import { LearnedRow } from './LearnedRow';
 import { TouchRows } from './TouchRows';
-import { type RecipeData, useRecipeActs } from './useRecipes';
+import { type RecipeData, useRecipeActs } from '../server/useRecipes';
+import { keyOf } from '../server/keys';
 
 type Learned = Schemas['Learned'];
 
@@ -22,7 +23,7 @@ export function LearnedPanel({ page }: { page: RecipeData }) {
   const navigate = useNavigate();
   const id = page.recipe.id;
   const { data } = useQuery({
-    queryKey: ['recipe', String(id), 'learned'],
+    queryKey: keyOf('recipe', String(id), 'learned'),
     queryFn: () => dataOf(client.GET('/api/recipes/{id}/learned', { params: { path: { id } } })),
   });
   if (!data) {

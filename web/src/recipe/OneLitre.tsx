@@ -5,6 +5,7 @@ import { client, dataOf, messageOf, type Schemas } from '../api/client';
 import { numberIn } from '../kit/format';
 import { density, handful, mass } from '../kit/style/units';
 import { type PartDraft, useMixMaterials } from './PartRows';
+import { keyOf } from '../server/keys';
 
 interface Props {
   parts: PartDraft[];
@@ -46,7 +47,7 @@ export function OneLitre({ parts, airPercent, yieldFactor, batchYieldL }: Props)
   };
   const settled = useDeferredValue(body);
   const { data, error } = useQuery({
-    queryKey: ['mix-litre', settled],
+    queryKey: keyOf('mix-litre', settled),
     queryFn: () => dataOf(client.POST('/api/calc/batch', { body: settled })),
     enabled: ingredients.length > 0,
     placeholderData: keepPreviousData,

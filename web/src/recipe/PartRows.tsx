@@ -3,7 +3,7 @@ import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { IN_MIX } from '../material/roles';
-import { useStartingMaterials, useStock } from '../material/useStock';
+import { useStartingMaterials, useStock } from '../server/useStock';
 import { BASES, type Basis, cementABag } from './words';
 import { numberIn } from '../kit/format';
 import { doseUnit } from '../kit/style/units';

@@ -4,7 +4,7 @@ import { Choice } from '../kit/Choice';
 import { FormEnd } from '../kit/FormEnd';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
-import { type Kept, useStrengthClasses } from './useRecipes';
+import { type Kept, useStrengthClasses } from '../server/useRecipes';
 import { OneLitre } from './OneLitre';
 import { NO_MATERIAL, partOf, type PartDraft, PartRows } from './PartRows';
 import { type NumberField, NUMBERS } from './numbers';
@@ -13,7 +13,7 @@ import { numberIn } from '../kit/format';
 import { type Measure, temperature } from '../kit/style/units';
 import { valueIn } from '../kit/style/read';
 import { bareEntry } from '../kit/style/entry';
-import type { Word } from '../words/words';
+import type { Word } from '../kit/words';
 
 interface Props {
   start: Kept;

@@ -3,10 +3,10 @@ import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Schemas } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Failed, Loading } from '../kit/States';
-import { type Stock, useStock } from '../material/useStock';
+import { type Stock, useStock } from '../server/useStock';
 import { useTitle } from '../kit/useTitle';
 import { RecipeForm } from './RecipeForm';
-import { type Kept, useRecipe, useRecipeActs, useStartingRecipes } from './useRecipes';
+import { type Kept, useRecipe, useRecipeActs, useStartingRecipes } from '../server/useRecipes';
 
 const FRESH: Kept = {
   name: '',

@@ -11,7 +11,7 @@ import { Missing } from '../missing/Missing';
 import { Colourways } from './Colourways';
 import { Compare } from './Compare';
 import { LearnedPanel } from './LearnedPanel';
-import { type RecipeData, useRecipe, useStrengthClasses } from './useRecipes';
+import { type RecipeData, useRecipe, useStrengthClasses } from '../server/useRecipes';
 import { ADDITIONS, amountWords, PLACEMENTS } from './words';
 
 /** One version of a mix: what is in it, what follows from it, its colours. */

@@ -4,10 +4,15 @@ import { Link } from '../kit/Link';
 import { messageOf } from '../api/client';
 import { Empty, Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
-import { type RecipeData, useRecipeActs, useRecipes, useStartingRecipes } from './useRecipes';
+import {
+  type RecipeData,
+  useRecipeActs,
+  useRecipes,
+  useStartingRecipes,
+} from '../server/useRecipes';
 import { density, handful } from '../kit/style/units';
 import { money } from '../kit/style/money';
-import { ForOwners } from '../person/ForOwners';
+import { ForOwners } from '../kit/ForOwners';
 
 /** The shop's mixes, and those that the application ships with. */
 export function RecipesPage() {

@@ -3,7 +3,8 @@ import { client, dataOf } from '../api/client';
 import { plural } from '../kit/format';
 import { figures } from '../kit/style/number';
 import { LearnedRow } from './LearnedRow';
-import type { RecipeData } from './useRecipes';
+import type { RecipeData } from '../server/useRecipes';
+import { keyOf } from '../server/keys';
 
 type Part = Partial<RecipeData['kept']>;
 
@@ -19,7 +20,7 @@ interface Props {
 /** What hands said of its demould age and its green window, and how to use it. */
 export function TouchRows({ id, latest, onUse }: Props) {
   const { data } = useQuery({
-    queryKey: ['recipe', String(id), 'touch'],
+    queryKey: keyOf('recipe', String(id), 'touch'),
     queryFn: () => dataOf(client.GET('/api/recipes/{id}/touch', { params: { path: { id } } })),
   });
   if (!data) {

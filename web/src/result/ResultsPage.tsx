@@ -7,6 +7,7 @@ import { Tabs } from '../kit/Tabs';
 import { Empty, Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { Margins, MouldsInUse, OnTime, Scrap } from './ResultParts';
+import { keyOf } from '../server/keys';
 
 type Results = Schemas['ResultView'];
 
@@ -22,7 +23,7 @@ export function ResultsPage() {
   const [params, setParams] = useSearchParams();
   const weeks = params.get('weeks') ?? '8';
   const { data, error, refetch } = useQuery({
-    queryKey: ['results', weeks],
+    queryKey: keyOf('results', weeks),
     queryFn: () =>
       dataOf(client.GET('/api/results', { params: { query: { weeks: Number(weeks) } } })),
   });

@@ -4,7 +4,7 @@ import { messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { type Effect, type StepKind, useAddKind } from './useStepKinds';
+import { type Effect, type StepKind, useAddKind } from '../server/useStepKinds';
 
 /** What a step of a shop's own may do, and the rule that it then obeys. */
 const DOES: readonly (readonly [Effect, string, string])[] = [

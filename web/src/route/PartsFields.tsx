@@ -1,10 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useStock } from '../material/useStock';
+import { useStock } from '../server/useStock';
 import { Choice } from '../kit/Choice';
 import { MeasureField } from '../kit/MeasureField';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { useProducts } from '../product/useProducts';
+import { useProducts } from '../server/useProducts';
 import type { StepDraft } from './draft';
 
 interface Props {

@@ -1,5 +1,5 @@
 import { Box, Text } from '@chakra-ui/react';
-import type { RouteLine } from './useRoute';
+import type { RouteLine } from '../server/useRoute';
 
 /** Time grows on this line as it does for the maker: hours first, then days. */
 export function place(hours: number, endH: number): number {

@@ -21,8 +21,8 @@ import {
   useRoute,
   useStartingRoutes,
   useStations,
-} from './useRoute';
-import { type StepKind, useStepKinds } from './useStepKinds';
+} from '../server/useRoute';
+import { type StepKind, useStepKinds } from '../server/useStepKinds';
 import { temperature } from '../kit/style/units';
 
 /** A product’s route as a line of time, and its steps to be changed. */

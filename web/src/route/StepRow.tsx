@@ -3,7 +3,7 @@ import { Choice } from '../kit/Choice';
 import { TextField } from '../kit/TextField';
 import type { StepDraft } from './draft';
 import { PartsFields } from './PartsFields';
-import type { Effect, StepKind } from './useStepKinds';
+import type { Effect, StepKind } from '../server/useStepKinds';
 import { MeasureField } from '../kit/MeasureField';
 
 interface Props {

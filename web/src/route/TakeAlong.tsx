@@ -1,18 +1,18 @@
 import { Text } from '@chakra-ui/react';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, dataOf, messageOf } from '../api/client';
 import { newKey } from '../api/key';
 import { plural } from '../kit/format';
 import { Key } from '../kit/States';
+import { keyOf } from '../server/keys';
 
 /** Pieces that go the route of before, offered to go the new one from where they stand. */
 export function TakeAlong({ productId }: { productId: number }) {
-  const queries = useQueryClient();
   const [key] = useState(newKey);
   const params = { path: { id: productId } };
   const { data } = useQuery({
-    queryKey: ['on-their-way', productId],
+    queryKey: keyOf('on-their-way', productId),
     queryFn: () => dataOf(client.GET('/api/products/{id}/route/pieces', { params })),
   });
   const take = useMutation({
@@ -22,7 +22,6 @@ export function TakeAlong({ productId }: { productId: number }) {
           params: { ...params, header: { 'Idempotency-Key': key } },
         }),
       ),
-    onSuccess: () => queries.invalidateQueries(),
   });
   if (take.data) {
     return <Text>{plural(take.data.pieces, 'piece')} taken along to this route.</Text>;

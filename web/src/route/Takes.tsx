@@ -1,10 +1,10 @@
 import { Text } from '@chakra-ui/react';
 import { counted } from '../kit/format';
 import { mass } from '../kit/style/units';
-import { useProducts } from '../product/useProducts';
-import { useStock } from '../material/useStock';
-import type { RouteStep } from './useRoute';
-import type { StepKind } from './useStepKinds';
+import { useProducts } from '../server/useProducts';
+import { useStock } from '../server/useStock';
+import type { RouteStep } from '../server/useRoute';
+import type { StepKind } from '../server/useStepKinds';
 
 /** What a route's steps take besides a person's time: pieces of other products, mix, material. */
 export function Takes({ steps, kinds }: { steps: RouteStep[]; kinds: StepKind[] }) {

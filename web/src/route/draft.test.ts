@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import { draftOf, stepOf } from './draft';
-import type { RouteStep } from './useRoute';
-import type { StepKind } from './useStepKinds';
+import type { RouteStep } from '../server/useRoute';
+import type { StepKind } from '../server/useStepKinds';
 
 const seal: RouteStep = {
   step: 'seal',

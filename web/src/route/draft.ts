@@ -1,5 +1,5 @@
-import type { RouteStep } from './useRoute';
-import type { StepKind } from './useStepKinds';
+import type { RouteStep } from '../server/useRoute';
+import type { StepKind } from '../server/useStepKinds';
 import { numberIn } from '../kit/format';
 import { valueIn } from '../kit/style/read';
 import { bareEntry } from '../kit/style/entry';

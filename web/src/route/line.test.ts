@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { hoursWords, place, together } from './RouteLineDrawing';
-import type { RouteLine } from './useRoute';
+import type { RouteLine } from '../server/useRoute';
 
 const WORDS: Record<string, string> = { demould: 'take out', rinse: 'wash off' };
 

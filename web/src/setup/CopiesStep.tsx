@@ -5,7 +5,7 @@ import { mass } from '../kit/style/units';
 import { SmallSection } from '../kit/SmallSection';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { useKinds } from '../mould/useMoulds';
+import { useKinds } from '../server/useMoulds';
 import type { Answers } from './useProductDraft';
 
 const MOST_DRAWN = 24;

@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { length, mass, volume } from '../kit/style/units';
-import type { Preview } from './useSetUp';
+import type { Preview } from '../server/useSetUp';
 import { weightWords } from '../mould/words';
 
 interface Row {

@@ -1,5 +1,5 @@
 import { Box, chakra, Checkbox, Flex, Grid, Text } from '@chakra-ui/react';
-import { useRecipes, useStartingRecipes } from '../recipe/useRecipes';
+import { useRecipes, useStartingRecipes } from '../server/useRecipes';
 import { mixOf } from './draft';
 import { Figures } from './Figures';
 import type { Answers } from './useProductDraft';

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { newKey } from '../api/key';
-import { useOpenPour } from '../pour/script/useSession';
-import { useChangeWorkshop } from '../workshop/useWorkshop';
+import { useOpenPour } from '../pour/script/usePourSession';
+import { useChangeWorkshop } from '../server/useWorkshop';
 import { ColourStep } from './ColourStep';
 import { CopiesStep } from './CopiesStep';
 import { MixStep } from './MixStep';
@@ -20,7 +20,7 @@ import { ShapeStep } from './ShapeStep';
 import { changeOf, shopOf } from './shop';
 import { StepPage } from './StepPage';
 import type { Answers } from './useProductDraft';
-import { useMakeProduct } from './useSetUp';
+import { useMakeProduct } from '../server/useSetUp';
 import { ways } from './Ways';
 
 const WORDS: Record<string, { title: string; hint: string; next: string }> = {

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import { Link } from '../kit/Link';
-import { useNight } from '../frame/night';
+import { useNight } from '../kit/night';
 
 const Press = chakra('button');
 

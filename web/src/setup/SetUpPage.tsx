@@ -1,7 +1,7 @@
 import { useNavigate, useParams } from 'react-router';
 import { Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
-import { useWorkshop } from '../workshop/useWorkshop';
+import { useWorkshop } from '../server/useWorkshop';
 import { ProductSteps } from './ProductSteps';
 import { PRODUCT_STEPS, SHOP_STEPS } from './questions';
 import { ShopQuestions } from './ShopQuestions';

@@ -5,7 +5,7 @@ import { PlanDrawing } from '../kit/PlanDrawing';
 import { type Dimension, useReading } from '../kit/quantity';
 import { SectionDrawing } from '../kit/SectionDrawing';
 import { typical } from './draft';
-import type { Measure, Preview, Shape } from './useSetUp';
+import type { Measure, Preview, Shape } from '../server/useSetUp';
 
 /** Where each measure stands over the drawing, in percent of its frame. */
 const PLACES: Record<Measure['place'], { left: string; top: string }> = {

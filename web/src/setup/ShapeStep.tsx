@@ -4,12 +4,12 @@ import { PlanDrawing } from '../kit/PlanDrawing';
 import { SmallSection } from '../kit/SmallSection';
 import { Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { useWorkshop } from '../workshop/useWorkshop';
+import { useWorkshop } from '../server/useWorkshop';
 import { Chip } from './Chip';
 import { Figures } from './Figures';
 import { ShapeDrawing } from './ShapeDrawing';
 import type { Answers } from './useProductDraft';
-import type { Shape } from './useSetUp';
+import type { Shape } from '../server/useSetUp';
 
 /** Those of the families that are made here first. */
 function ofOurs(shapes: Shape[], families: string[]): Shape[] {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useSubmit } from '../kit/useSubmit';
-import { useQuantities } from '../mould/form/useSolids';
-import { useChangeWorkshop } from '../workshop/useWorkshop';
+import { useQuantities } from '../kit/useQuantities';
+import { useChangeWorkshop } from '../server/useWorkshop';
 import { ways } from './Ways';
 import {
   after,

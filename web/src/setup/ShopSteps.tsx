@@ -11,7 +11,7 @@ import { ScaleChoice, StyleFields } from '../workshop/StyleFields';
 import { FAMILIES, type Family } from '../mould/words';
 import { Chip } from './Chip';
 import type { ShopDraft } from './shop';
-import { useShapes } from './useSetUp';
+import { useShapes } from '../server/useSetUp';
 
 interface Props {
   shop: ShopDraft;

@@ -1,7 +1,7 @@
 import { chakra } from '@chakra-ui/react';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import { useChangeWorkshop } from '../workshop/useWorkshop';
+import { useChangeWorkshop } from '../server/useWorkshop';
 import { OtherShop } from '../workshop/OtherShop';
 import type { Workshop } from './questions';
 import { changeOf, shopOf } from './shop';
@@ -20,7 +20,6 @@ export function ways(workshop: Workshop) {
 
 function Later({ workshop }: { workshop: Workshop }) {
   const change = useChangeWorkshop();
-  const queries = useQueryClient();
   const navigate = useNavigate();
   const later = useMutation({
     mutationFn: async () => {
@@ -29,7 +28,6 @@ function Later({ workshop }: { workshop: Workshop }) {
         version: workshop.version,
         body: changeOf(shopOf(workshop), workshop, read, true),
       });
-      await queries.invalidateQueries();
       await navigate('/');
     },
   });

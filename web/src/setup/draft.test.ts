@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { bodyOf, flipColour, FRESH, mixOf, withShare } from './draft';
-import type { Shape } from './useSetUp';
+import type { Shape } from '../server/useSetUp';
 
 const POT = { code: 'pot', mixes: ['sand-cement', 'rapid-neat-4-1'] } as Shape;
 const READ = {

@@ -1,6 +1,6 @@
 import type { Dimension } from '../kit/quantity';
 import { suggestion } from '../kit/style/entry';
-import type { FirstProduct, Measure, Shape } from './useSetUp';
+import type { FirstProduct, Measure, Shape } from '../server/useSetUp';
 
 /** A colour that was chosen, and its share where several are in one piece. */
 export interface ChosenColour {

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { amount } from '../kit/format';
-import { useQuantities } from '../mould/form/useSolids';
+import { useQuantities } from '../kit/useQuantities';
 import { bodyOf, FRESH, type ProductDraft, typical } from './draft';
-import { usePreview, useShapes } from './useSetUp';
+import { usePreview, useShapes } from '../server/useSetUp';
 import type { Dimension } from '../kit/quantity';
 
 const KEPT = 'ironshelf.first-product';

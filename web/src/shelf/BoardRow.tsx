@@ -3,7 +3,7 @@ import { useEffect, useMemo, useRef } from 'react';
 import { fold } from './fold';
 import { GroupMark, PIECES_PX, widthOf } from './GroupMark';
 import { place, shiftOf, spanOf } from './time';
-import type { Group } from './useShelf';
+import type { Group } from '../server/useShelf';
 
 interface Props {
   name: string;

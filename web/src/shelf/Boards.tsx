@@ -5,7 +5,7 @@ import { clock } from '../kit/style/time';
 import { volume } from '../kit/style/units';
 import { BoardRow } from './BoardRow';
 import { PLUMB } from './time';
-import type { Board, Group } from './useShelf';
+import type { Board, Group } from '../server/useShelf';
 import { BOARDS } from './words';
 
 /** What stands on each board. */

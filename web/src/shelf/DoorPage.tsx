@@ -4,9 +4,9 @@ import { Failed, Loading } from '../kit/States';
 import { clock, day, dateAt } from '../kit/style/time';
 import { useTitle } from '../kit/useTitle';
 import { useWidth } from '../kit/useWidth';
-import { useNow, useWorkshop } from '../workshop/useWorkshop';
+import { useNow, useWorkshop } from '../server/useWorkshop';
 import { Boards, byBoardOf } from './Boards';
-import { useShelf } from './useShelf';
+import { useShelf } from '../server/useShelf';
 
 /** A screen is told of no acts; it looks this often. */
 const LOOK_MS = 15_000;

@@ -4,6 +4,7 @@ import { client, dataOf, type Schemas } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { plural } from '../kit/format';
 import { mass } from '../kit/style/units';
+import { keyOf } from '../server/keys';
 
 type Target = Schemas['Target'];
 
@@ -13,7 +14,7 @@ export type Graded = '' | 'first' | 'second';
 /** The mass that pieces of a product are sold by; nothing where they are not, or none is asked. */
 export function useTarget(productId: number | undefined): Target | undefined {
   const { data } = useQuery({
-    queryKey: ['product', String(productId)],
+    queryKey: keyOf('product', String(productId)),
     queryFn:
       productId === undefined
         ? skipToken

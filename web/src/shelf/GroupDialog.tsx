@@ -2,12 +2,12 @@ import { Box, Text } from '@chakra-ui/react';
 import { Link } from '../kit/Link';
 import { counted } from '../kit/format';
 import { moment } from '../kit/style/time';
-import { pathOf } from '../pour/usePour';
+import { pathOf } from '../server/usePour';
 import { PlacePanel } from './PlacePanel';
 import { StepForm } from './StepForm';
 import { TakeOutForm } from './TakeOutForm';
 import { isDue } from './time';
-import type { Group } from './useShelf';
+import type { Group } from '../server/useShelf';
 import { comesOut, moved, stepWords } from './words';
 import { ShelfDialog } from './ShelfDialog';
 

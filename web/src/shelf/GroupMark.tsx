@@ -3,7 +3,7 @@ import { shortMoment } from '../kit/style/time';
 import { halfWidth } from '../kit/outline';
 import { PieceRow } from '../kit/PieceRow';
 import { isDue, isLate } from './time';
-import type { Group } from './useShelf';
+import type { Group } from '../server/useShelf';
 import { has, warned, when } from './words';
 
 const Press = chakra('button');

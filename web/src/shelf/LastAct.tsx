@@ -3,8 +3,8 @@ import { messageOf } from '../api/client';
 import { plural } from '../kit/format';
 import { moment } from '../kit/style/time';
 import { Key } from '../kit/States';
-import { useStepWords } from '../route/useStepKinds';
-import { useActs, useUndo } from './useShelf';
+import { useStepWords } from '../server/useStepKinds';
+import { useActs, useUndo } from '../server/useShelf';
 
 /** For so long the last act is offered to be taken back. */
 const OFFERED_MS = 15 * 60_000;

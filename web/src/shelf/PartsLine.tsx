@@ -1,7 +1,7 @@
 import { Box, Text } from '@chakra-ui/react';
 import { Link } from '../kit/Link';
 import { counted } from '../kit/format';
-import type { Group } from './useShelf';
+import type { Group } from '../server/useShelf';
 
 /** What joining takes for so many pieces, and whether it is there. */
 export function PartsLine({ group, pieces }: { group: Group; pieces: number }) {

@@ -2,14 +2,15 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, dataOf, messageOf } from '../api/client';
-import { useTemperatures } from '../cure/useTemperatures';
+import { useTemperatures } from '../server/useTemperatures';
 import { left } from '../kit/format';
 import { MomentField } from '../kit/MomentField';
 import { dateAt, hourAt, moment, momentIn } from '../kit/style/time';
 import { temperature, wholeDegrees } from '../kit/style/units';
 import { Caution, Key } from '../kit/States';
 import { isDue } from './time';
-import { type Group, useBring } from './useShelf';
+import { type Group, useBring } from '../server/useShelf';
+import { keyOf } from '../server/keys';
 
 /** Tomorrow at seven, as a date field has it. */
 function morning(now: number): string {
@@ -25,7 +26,7 @@ export function PlacePanel({ group, now }: { group: Group; now: number }) {
   const at = momentIn(outBy) ?? NaN;
   const asked = at > now;
   const { data: tent } = useQuery({
-    queryKey: ['shelf', 'tent', castId, outBy],
+    queryKey: keyOf('shelf', 'tent', castId, outBy),
     queryFn: () =>
       dataOf(
         client.POST('/api/shelf/tent', { body: { castId, outAt: new Date(at).toISOString() } }),

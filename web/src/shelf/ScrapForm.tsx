@@ -4,7 +4,7 @@ import { Link } from '../kit/Link';
 import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { type Group, useScrap } from './useShelf';
+import { type Group, useScrap } from '../server/useShelf';
 
 /** Takes pieces of a group out of the way of the others, with the reason. */
 export function ScrapForm({ group, onDone }: { group: Group; onDone: () => void }) {

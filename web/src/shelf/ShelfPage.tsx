@@ -6,15 +6,15 @@ import { Link } from '../kit/Link';
 import { useWidth } from '../kit/useWidth';
 import { Failed, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
-import { useNow, useWorkshop } from '../workshop/useWorkshop';
+import { useNow, useWorkshop } from '../server/useWorkshop';
 import { FirstThing } from '../missing/FirstThing';
 import { Boards, byBoardOf } from './Boards';
 import { OpenPours } from '../pour/OpenPours';
-import { useOwns } from '../person/useSession';
+import { useOwns } from '../server/useSession';
 import { LastAct } from './LastAct';
 import { type Together, togetherOf } from './together';
 import { TogetherKeys } from './TogetherKeys';
-import { type Group, useShelf } from './useShelf';
+import { type Group, useShelf } from '../server/useShelf';
 import { BOARDS } from './words';
 
 const WashDialog = later(() => import('./WashDialog').then((m) => m.WashDialog));

@@ -2,7 +2,7 @@ import { Text } from '@chakra-ui/react';
 import { Caution } from '../kit/States';
 import { CoatPanel } from '../finish/CoatPanel';
 import { FillPanel } from '../finish/FillPanel';
-import type { Group } from './useShelf';
+import type { Group } from '../server/useShelf';
 import { mass } from '../kit/style/units';
 import { has } from './words';
 

@@ -14,7 +14,7 @@ import { type Graded, GradeChoice, gradeWords, useTarget } from './GradeChoice';
 import { ScrapForm } from './ScrapForm';
 import { StepAdvice } from './StepAdvice';
 import { isDue } from './time';
-import { type Group, useStep } from './useShelf';
+import { type Group, useStep } from '../server/useShelf';
 import { WhyNow } from './WhyNow';
 import { has, stepWords } from './words';
 

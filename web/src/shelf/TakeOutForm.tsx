@@ -12,7 +12,7 @@ import { TouchKeys } from './TouchKeys';
 import { doubt, useUsualMass } from './unlikely';
 import { isDue } from './time';
 import { WhyNow } from './WhyNow';
-import { type Group, useTakeOut } from './useShelf';
+import { type Group, useTakeOut } from '../server/useShelf';
 import { mass as massOf } from '../kit/style/units';
 import { suggestion } from '../kit/style/entry';
 

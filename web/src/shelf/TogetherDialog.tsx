@@ -10,7 +10,7 @@ import { momentIn, shortMoment } from '../kit/style/time';
 import { TextField } from '../kit/TextField';
 import { StepAdvice } from './StepAdvice';
 import type { Together } from './together';
-import { type Group, useStep, useTakeOut } from './useShelf';
+import { type Group, useStep, useTakeOut } from '../server/useShelf';
 import { comesOut } from './words';
 import { ShelfDialog } from './ShelfDialog';
 

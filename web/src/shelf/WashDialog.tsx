@@ -5,7 +5,7 @@ import { messageOf } from '../api/client';
 import { plural } from '../kit/format';
 import { Caution, Key } from '../kit/States';
 import { moment } from '../kit/style/time';
-import { type ToWash, useWash } from './useShelf';
+import { type ToWash, useWash } from '../server/useShelf';
 import { ShelfDialog } from './ShelfDialog';
 
 interface Props {

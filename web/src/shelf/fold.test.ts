@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { CROWD, fold } from './fold';
-import type { Group } from './useShelf';
+import type { Group } from '../server/useShelf';
 
 const at = (minutes: number) => new Date(Date.UTC(2027, 2, 1, 9, minutes)).toISOString();
 const group = (id: number, minutes: number, product = 1): Group =>

@@ -1,4 +1,4 @@
-import type { Group } from './useShelf';
+import type { Group } from '../server/useShelf';
 
 /** More groups than so many on one board are folded. */
 export const CROWD = 40;

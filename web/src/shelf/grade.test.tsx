@@ -3,7 +3,7 @@ import { expect, it, vi } from 'vitest';
 import { show } from '../test-shop';
 import { GradeChoice, gradeWords } from './GradeChoice';
 import { isUrgent, nextThree } from './time';
-import type { Group } from './useShelf';
+import type { Group } from '../server/useShelf';
 import { warned } from './words';
 
 it('follows the mass unless somebody says otherwise', () => {

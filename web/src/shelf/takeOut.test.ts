@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import { entriesOf, isSaid, isWeighed, requestOf } from './takeOut';
-import type { Group } from './useShelf';
+import type { Group } from '../server/useShelf';
 
 const group = {
   casts: [

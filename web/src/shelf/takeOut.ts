@@ -1,4 +1,4 @@
-import type { Group, TakeOut } from './useShelf';
+import type { Group, TakeOut } from '../server/useShelf';
 
 export type Touch = NonNullable<TakeOut['touch']>;
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { nextThree, place, PLUMB, shiftOf, spanOf } from './time';
-import type { Group } from './useShelf';
+import type { Group } from '../server/useShelf';
 
 const NOW = Date.parse('2027-03-01T09:00:00Z');
 const HOUR = 3_600_000;

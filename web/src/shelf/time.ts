@@ -1,4 +1,4 @@
-import type { Group } from './useShelf';
+import type { Group } from '../server/useShelf';
 
 const HOUR = 3_600_000;
 const SPANS: [number, string][] = [

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import { togetherOf } from './together';
-import type { Group } from './useShelf';
+import type { Group } from '../server/useShelf';
 
 const NOW = Date.parse('2027-03-01T09:00:00Z');
 const group = (part: Partial<Group> & { effects?: string[] }) =>

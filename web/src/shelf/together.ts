@@ -1,5 +1,5 @@
 import { isDue } from './time';
-import type { Group } from './useShelf';
+import type { Group } from '../server/useShelf';
 import { comesOut, has, stepWords } from './words';
 
 /** Groups that go on by one press: they stand at one place and come to the same thing next. */

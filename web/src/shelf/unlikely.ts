@@ -1,9 +1,9 @@
 import { counted } from '../kit/format';
 import { entry } from '../kit/style/entry';
 import { mass } from '../kit/style/units';
-import { useMould } from '../mould/useMoulds';
-import { useProducts } from '../product/useProducts';
-import type { Group } from './useShelf';
+import { useMould } from '../server/useMoulds';
+import { useProducts } from '../server/useProducts';
+import type { Group } from '../server/useShelf';
 
 /** What is left of the wet mass in a dry piece (common practice). */
 const RETENTION = 0.967;

@@ -1,7 +1,7 @@
 import { moment, shortMoment } from '../kit/style/time';
-import type { Effect } from '../route/useStepKinds';
+import type { Effect } from '../server/useStepKinds';
 import { isDue, isLate } from './time';
-import type { Board, Group } from './useShelf';
+import type { Board, Group } from '../server/useShelf';
 
 export const BOARDS: readonly { board: Board; name: string; empty: string }[] = [
   { board: 'wet', name: 'Wet', empty: 'No copy holds anything. Everything could be poured.' },

@@ -3,7 +3,7 @@ import { useSearchParams } from 'react-router';
 import { Empty } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
-import { type Word, WORDS } from './words';
+import { type Word, WORDS } from '../kit/words';
 
 const ALL = Object.entries(WORDS) as [Word, string][];
 

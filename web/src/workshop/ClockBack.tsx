@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { useWorkshop } from './useWorkshop';
+import { useWorkshop } from '../server/useWorkshop';
 
 /** The machine's clock was set back: the shop's time goes on, and says that it is not the machine's. */
 export function ClockBack() {

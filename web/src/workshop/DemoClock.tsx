@@ -4,7 +4,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { client, dataOf } from '../api/client';
 import { clock } from '../kit/style/time';
 import { OtherShop } from './OtherShop';
-import { useNow, useWorkshop } from './useWorkshop';
+import { useNow, useWorkshop } from '../server/useWorkshop';
+import { keyOf } from '../server/keys';
 
 const Press = chakra('button');
 const STEPS: [string, number][] = [
@@ -21,10 +22,7 @@ export function DemoClock() {
   const forward = useMutation({
     mutationFn: (minutes: number) =>
       dataOf(client.POST('/api/stand-ins/clock', { body: { minutes } })),
-    onSuccess: (workshop) => {
-      queries.setQueryData(['workshop'], workshop);
-      return queries.invalidateQueries();
-    },
+    onSuccess: (workshop) => queries.setQueryData(keyOf('workshop'), workshop),
   });
   if (!data?.demo) {
     return null;

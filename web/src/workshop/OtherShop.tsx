@@ -1,6 +1,7 @@
 import { chakra } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { client, dataOf, type Schemas } from '../api/client';
+import { keyOf } from '../server/keys';
 
 const Press = chakra('button');
 
@@ -27,7 +28,7 @@ async function other(demo: boolean): Promise<void> {
 /** From an own shop to the demo, and from the demo to an own shop, by one press. */
 export function OtherShop() {
   const queries = useQueryClient();
-  const demo = queries.getQueryData<Schemas['WorkshopView']>(['workshop'])?.demo ?? false;
+  const demo = queries.getQueryData<Schemas['WorkshopView']>(keyOf('workshop'))?.demo ?? false;
   const open = useMutation({
     mutationFn: async () => {
       await client.POST('/api/other-shop', {});

@@ -1,10 +1,10 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, dataOf, messageOf, type Schemas } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
-import { useStations } from '../route/useRoute';
+import { useStations } from '../server/useRoute';
 import { numberIn } from '../kit/format';
 import { valueIn } from '../kit/style/read';
 import { bareEntry } from '../kit/style/entry';
@@ -28,7 +28,6 @@ export function StationsForm() {
 }
 
 function Row({ station }: { station: Station }) {
-  const queries = useQueryClient();
   const [name, setName] = useState(station.name);
   const [pieces, setPieces] = useState(String(station.pieces ?? ''));
   const [litres, setLitres] = useState(bareEntry(station.litres, 'volume'));
@@ -44,7 +43,6 @@ function Row({ station }: { station: Station }) {
           },
         }),
       ),
-    onSuccess: () => queries.invalidateQueries(),
   });
   return (
     <Flex gap={3} wrap="wrap" alignItems="flex-start">

@@ -6,7 +6,7 @@ import { inStyle } from '../kit/style/style';
 import { clock, dateAt, day } from '../kit/style/time';
 import { length, mass, temperature, volume } from '../kit/style/units';
 import { SCALES, type StyleDraft, withUnits } from './styleDraft';
-import { useNow } from './useWorkshop';
+import { useNow } from '../server/useWorkshop';
 
 interface Props {
   draft: StyleDraft;

@@ -3,7 +3,7 @@ import { Fragment, type ReactNode } from 'react';
 import { Loading } from '../kit/States';
 import { setStyle } from '../kit/style/style';
 import { styleDraftOf } from './styleDraft';
-import { useWorkshop } from './useWorkshop';
+import { useWorkshop } from '../server/useWorkshop';
 
 /** Draws nothing before it is known how the shop writes things, and all anew when that changes. */
 export function StyleGate({ children }: { children: ReactNode }) {

@@ -13,13 +13,13 @@ import { LinkKey } from '../kit/Tabs';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
 import { useTitle } from '../kit/useTitle';
-import { useQuantities } from '../mould/form/useSolids';
+import { useQuantities } from '../kit/useQuantities';
 import { bodyOf, draftOf, HoursFields } from './HoursFields';
 import { OtherShop } from './OtherShop';
 import { StationsForm } from './StationsForm';
 import { styleBody, styleDraftOf } from './styleDraft';
 import { ScaleChoice, StyleFields } from './StyleFields';
-import { useChangeWorkshop, useWorkshop, type Workshop } from './useWorkshop';
+import { useChangeWorkshop, useWorkshop, type Workshop } from '../server/useWorkshop';
 import { WeekStrip } from './WeekStrip';
 
 /** The shop's own measures, which all sums start from. */

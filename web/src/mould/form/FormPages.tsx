@@ -2,7 +2,7 @@ import { Box, Text } from '@chakra-ui/react';
 import { useNavigate, useParams } from 'react-router';
 import { Failed, Loading } from '../../kit/States';
 import { useTitle } from '../../kit/useTitle';
-import { useKeepMould, useMould } from '../useMoulds';
+import { useKeepMould, useMould } from '../../server/useMoulds';
 import { MouldForm } from './MouldForm';
 import { draftOfMould, freshMould } from './useMouldForm';
 

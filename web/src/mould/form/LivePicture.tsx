@@ -1,5 +1,5 @@
 import { Box, Text } from '@chakra-ui/react';
-import type { useLiveSum } from './useLiveSum';
+import type { useLiveSum } from '../../server/useLiveSum';
 import { density, length, saidParts } from '../../kit/style/units';
 import { PlanDrawing } from '../../kit/PlanDrawing';
 import { SectionDrawing } from '../../kit/SectionDrawing';

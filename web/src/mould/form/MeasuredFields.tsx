@@ -8,7 +8,7 @@ import { QuantityField } from '../../kit/QuantityField';
 import { Key } from '../../kit/States';
 import { bareEntry, entry } from '../../kit/style/entry';
 import { valueIn } from '../../kit/style/read';
-import { useRecipes } from '../../recipe/useRecipes';
+import { useRecipes } from '../../server/useRecipes';
 
 type How = NonNullable<Schemas['MeasuredCalcRequest']['how']>;
 

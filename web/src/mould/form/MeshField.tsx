@@ -29,6 +29,7 @@ export function MeshField({ draft, onDraft }: Props) {
   const [unit, setUnit] = useState<Unit>(UNITS[0][0]);
   const [file, setFile] = useState<File>();
   const measure = useMutation({
+    meta: { asksOnly: true },
     mutationFn: (wanted: { file: File; unit: Unit }) =>
       sendFile<Report>(`/api/calc/mesh?unit=${wanted.unit}`, wanted.file),
     onSuccess: (report) => onDraft({ ...draft, mesh: report.solid }),

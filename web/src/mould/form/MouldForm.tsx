@@ -5,14 +5,14 @@ import { QuantityField } from '../../kit/QuantityField';
 import { Key } from '../../kit/States';
 import { TextField } from '../../kit/TextField';
 import { useSubmit } from '../../kit/useSubmit';
-import { useKinds } from '../useMoulds';
+import { useKinds } from '../../server/useMoulds';
 import { FAMILIES } from '../words';
 import { CoreFields } from './CoreFields';
 import { LivePicture } from './LivePicture';
 import { PartFields } from './PartFields';
 import { PrepareFields } from './PrepareFields';
 import { SolidFields } from './SolidFields';
-import { useLiveSum } from './useLiveSum';
+import { useLiveSum } from '../../server/useLiveSum';
 import { type MouldDraft, useMouldForm } from './useMouldForm';
 import { currencySign } from '../../kit/style/money';
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { closedProfile, draftOf, freshSolid, type Solid, solidOf, textsOf } from './draft';
 import { FIELDS } from './fields';
 import { draftOfMould, freshMould } from './useMouldForm';
-import type { Mould } from '../useMoulds';
+import type { Mould } from '../../server/useMoulds';
 import { KIND_NAMES, type Kind } from '../words';
 
 const KINDS = Object.keys(KIND_NAMES) as Kind[];

@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { type Mould, useLeastWall } from '../useMoulds';
+import { type Mould, useLeastWall } from '../../server/useMoulds';
 import type { Family } from '../words';
 import { draftOf, freshSolid, type Solid, type SolidDraft } from './draft';
-import { type Quantity, type ReadSolid, useQuantities, useSolids } from './useSolids';
+import { type Quantity, useQuantities } from '../../kit/useQuantities';
+import { type ReadSolid, useSolids } from './useSolids';
 import { numberIn } from '../../kit/format';
 import { bareEntry, entry, suggestion } from '../../kit/style/entry';
 import { valueIn } from '../../kit/style/read';

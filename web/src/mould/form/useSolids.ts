@@ -1,40 +1,9 @@
 import { useQueries } from '@tanstack/react-query';
 import { client, dataOf, messageOf, type Schemas } from '../../api/client';
-import { type Dimension, reading } from '../../kit/quantity';
 import { type Solid, type SolidDraft, solidOf, textsOf } from './draft';
-import { type Field, READY_FIELDS } from './fields';
-import { amount } from '../../kit/format';
-import { readQuantity, valueIn } from '../../kit/style/read';
-import { unitOf } from '../../kit/style/units';
-
-function here({ text, dimension }: Quantity): number | undefined {
-  if (dimension === 'number') {
-    return amount(text);
-  }
-  return dimension === 'area'
-    ? valueIn(text, 'area')
-    : readQuantity(text, dimension, unitOf(dimension))?.value;
-}
-
-export interface Quantity {
-  text: string;
-  dimension: Field['dimension'];
-}
-
-/** What was typed, as kept values; undefined where it cannot be read. */
-export function useQuantities(wanted: Quantity[]): (number | undefined)[] {
-  const asked = useQueries({
-    queries: wanted.map((q) => ({
-      ...reading(q.text.trim(), q.dimension as Dimension),
-      enabled:
-        here(q) === undefined &&
-        q.text.trim() !== '' &&
-        q.dimension !== 'number' &&
-        q.dimension !== 'area',
-    })),
-  });
-  return wanted.map((q, i) => here(q) ?? asked[i]?.data?.value);
-}
+import { READY_FIELDS } from './fields';
+import { useQuantities } from '../../kit/useQuantities';
+import { keyOf } from '../../server/keys';
 
 type OutlineRequest = Schemas['OutlineCalcRequest'];
 
@@ -72,7 +41,7 @@ export function useSolids(drafts: SolidDraft[]): ReadSolid[] {
   const requests = drafts.map((d, i) => outlineRequest(d, values[i] ?? {}));
   const outlines = useQueries({
     queries: requests.map((body) => ({
-      queryKey: ['outline', body],
+      queryKey: keyOf('outline', body),
       queryFn: () => dataOf(client.POST('/api/calc/outline', { body: body ?? {} })),
       enabled: body !== undefined,
       staleTime: Infinity,

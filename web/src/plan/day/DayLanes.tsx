@@ -1,14 +1,14 @@
 import { Box, Text } from '@chakra-ui/react';
-import { useNow } from '../../workshop/useWorkshop';
+import { useNow } from '../../server/useWorkshop';
 import { counted } from '../../kit/format';
 import type { Section } from '../../kit/outline';
 import { dateAt, timeAt } from '../../kit/style/time';
-import { useStepWords } from '../../route/useStepKinds';
+import { useStepWords } from '../../server/useStepKinds';
 import { hours, time } from '../days';
-import type { Plan } from '../usePlan';
+import type { Plan } from '../../server/usePlan';
 import { type Lane, lanesOf, minuteOf, place, rowsOf, type Stretch } from './lanes';
 import { MixCard } from './MixCard';
-import type { Day } from './useDay';
+import type { Day } from '../../server/useDay';
 
 const NAME_PX = 76;
 const MIX_PX = 118;

@@ -9,11 +9,11 @@ import { mass } from '../../kit/style/units';
 import { LinkKey } from '../../kit/Tabs';
 import { useTitle } from '../../kit/useTitle';
 import { useWidth } from '../../kit/useWidth';
-import { useProductCards } from '../../product/useProducts';
+import { useProductCards } from '../../server/useProducts';
 import { hours, sheetOf } from '../days';
-import { type Plan, usePlan } from '../usePlan';
+import { type Plan, usePlan } from '../../server/usePlan';
 import { DayLanes } from './DayLanes';
-import { type Day, useDay } from './useDay';
+import { type Day, useDay } from '../../server/useDay';
 
 const LEAST_PX = 760;
 

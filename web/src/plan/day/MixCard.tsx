@@ -5,7 +5,7 @@ import { PieceRow } from '../../kit/PieceRow';
 import type { Section } from '../../kit/outline';
 import { volume } from '../../kit/style/units';
 import { goodsOf, hours, sheetOf, time } from '../days';
-import type { Plan, Visit } from '../usePlan';
+import type { Plan, Visit } from '../../server/usePlan';
 
 const Svg = chakra('svg');
 const MOST_DRAWN = 5;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Visit } from '../usePlan';
+import type { Visit } from '../../server/usePlan';
 import { lanesOf, minuteOf, place, rowsOf } from './lanes';
 
 const visit = (person: number, at: string, minutes: number, step: string, litres?: number) =>

@@ -1,4 +1,4 @@
-import type { Visit } from '../usePlan';
+import type { Visit } from '../../server/usePlan';
 
 /** What a person does in one go: a mix, or the same step on one product after the other. */
 export interface Stretch {

@@ -1,8 +1,8 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { plural } from '../../kit/format';
 import { money } from '../../kit/style/money';
-import type { MouldRow } from '../usePlan';
-import type { CopyHelp } from './useWhatIf';
+import type { MouldRow } from '../../server/usePlan';
+import type { CopyHelp } from '../../server/useWhatIf';
 
 const Press = chakra('button');
 

@@ -2,7 +2,7 @@ import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Link } from '../../kit/Link';
 import { plural } from '../../kit/format';
 import { day } from '../../kit/style/time';
-import type { WhatIfView } from './useWhatIf';
+import type { WhatIfView } from '../../server/useWhatIf';
 
 type Shift = WhatIfView['lines'][number];
 

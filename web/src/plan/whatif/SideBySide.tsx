@@ -2,7 +2,7 @@ import { Box, Grid, Text } from '@chakra-ui/react';
 import { plural } from '../../kit/format';
 import { money } from '../../kit/style/money';
 import { day } from '../../kit/style/time';
-import type { WhatIfView } from './useWhatIf';
+import type { WhatIfView } from '../../server/useWhatIf';
 
 /** The plan as it is and as it would be, in figures; what it costs and what it brings. */
 export function SideBySide({ trial }: { trial: WhatIfView }) {

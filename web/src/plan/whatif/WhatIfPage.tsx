@@ -5,13 +5,13 @@ import { plural } from '../../kit/format';
 import { Failed, Key, Loading } from '../../kit/States';
 import { LinkKey } from '../../kit/Tabs';
 import { useTitle } from '../../kit/useTitle';
-import { usePlan } from '../usePlan';
+import { usePlan } from '../../server/usePlan';
 import { Copies } from './Copies';
 import { type Draft, isNothing, nothing, requestOf } from './draft';
 import { Moves } from './Moves';
 import { Others } from './Others';
 import { SideBySide } from './SideBySide';
-import { useCopiesThatHelp, useKeepWhatIf, useWhatIf } from './useWhatIf';
+import { useCopiesThatHelp, useKeepWhatIf, useWhatIf } from '../../server/useWhatIf';
 
 /** What more copies, people, hours or a tent would do to the plan, tried together; then kept. */
 export function WhatIfPage() {

@@ -2,7 +2,7 @@ import { numberIn } from '../../kit/format';
 import { bareEntry } from '../../kit/style/entry';
 import { valueIn } from '../../kit/style/read';
 import type { More } from './Copies';
-import type { WhatIfRequest } from './useWhatIf';
+import type { WhatIfRequest } from '../../server/useWhatIf';
 
 /** As warm as a small heater keeps a tent (common practice). */
 const TENT_C = 32;

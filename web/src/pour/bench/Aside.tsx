@@ -7,7 +7,7 @@ import type { BenchSettings } from './settings';
 import { SettingsPanel } from './SettingsPanel';
 import { SplitPanel } from './SplitPanel';
 import { WhyPanel } from './WhyPanel';
-import type { Bench } from './words';
+import type { Bench } from '../words';
 
 interface Props {
   panel: Panel;

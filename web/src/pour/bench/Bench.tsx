@@ -1,7 +1,7 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useNow, useWorkshop } from '../../workshop/useWorkshop';
+import { useNow, useWorkshop } from '../../server/useWorkshop';
 import { lastPress, type Session, type What } from '../script/facts';
 import { addedTo, filled, shortage, weighed } from './acts';
 import { Aside } from './Aside';
@@ -18,9 +18,9 @@ import { StepView } from './StepView';
 import { TypePanel } from './TypePanel';
 import { scaleKg, tare, useScale } from './useScale';
 import { Vessels } from './Vessels';
-import { type Bench as At, said } from './words';
+import { type Bench as At, said } from '../words';
 import { benchMass } from '../../kit/style/bench';
-import type { Sheet } from '../usePour';
+import type { Sheet } from '../../server/usePour';
 
 interface Props {
   session: Session;

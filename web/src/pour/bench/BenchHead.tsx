@@ -1,7 +1,7 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { wholeDegrees } from '../../kit/style/units';
 import type { BenchSettings } from './settings';
-import { type Bench, countsOf, titleOf } from './words';
+import { type Bench, countsOf, titleOf } from '../words';
 
 const Press = chakra('button');
 const HURRY_MS = 3 * 60_000;

@@ -4,7 +4,7 @@ import type { Step, What } from '../script/facts';
 import { allAsAsked, allFilled, emptied, filled, openFills } from './acts';
 import { addition, type Onwards } from './go';
 import { putOn, tare } from './useScale';
-import { type Bench, stopOf } from './words';
+import { type Bench, stopOf } from '../words';
 
 interface Props {
   bench: Bench;

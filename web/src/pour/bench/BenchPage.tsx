@@ -3,12 +3,12 @@ import { useParams } from 'react-router';
 import { Problem } from '../../api/client';
 import { Failed, Loading } from '../../kit/States';
 import { useTitle } from '../../kit/useTitle';
-import { useMoment, useNow } from '../../workshop/useWorkshop';
+import { useMoment, useNow } from '../../server/useWorkshop';
 import { PouredPage } from '../PouredPage';
 import { factsOf, lastPress, pressOf, takingBack, type What } from '../script/facts';
-import { forget, note, queued } from '../script/queue';
-import { usePourChanges } from '../script/usePourChanges';
-import { useSession } from '../script/useSession';
+import { forget, isSending, note, queued } from '../script/queue';
+import { useChanges } from '../../server/useChanges';
+import { useSession } from '../script/usePourSession';
 import { Bench } from './Bench';
 import { Unsent } from './Findings';
 import { notedBy, useBenchSettings } from './settings';
@@ -21,7 +21,7 @@ export function BenchPage() {
   const { settings, keep } = useBenchSettings();
   const now = useNow();
   const moment = useMoment();
-  usePourChanges();
+  useChanges(isSending);
   const session = going?.session;
   const onNote = (whats: What[]) => note(id, factsOf(whats, moment(), notedBy(settings)));
   const onUndo = () => {

@@ -2,7 +2,7 @@ import { Text } from '@chakra-ui/react';
 import { benchMass, stopMass, stopParts } from '../../kit/style/bench';
 import type { Step } from '../script/facts';
 import { type Reading, scaleKg } from './useScale';
-import { type Bench, layerOf, stopOf } from './words';
+import { type Bench, layerOf, stopOf } from '../words';
 
 interface Props {
   bench: Bench;

@@ -4,7 +4,7 @@ import { moment } from '../../kit/style/time';
 import { volume } from '../../kit/style/units';
 import { again, forget } from '../script/queue';
 import type { PourState, Step, What } from '../script/facts';
-import type { Going } from '../script/useSession';
+import type { Going } from '../script/usePourSession';
 import { mixedMore, shortage } from './acts';
 
 /** Where mix goes that nobody weighs. */

@@ -3,7 +3,7 @@ import type { Step, What } from '../script/facts';
 import { allAsAsked, filled, openFills, shortage, mixedMore } from './acts';
 import { Option } from './Option';
 import type { Panel } from './panels';
-import { type Bench, mixName } from './words';
+import { type Bench, mixName } from '../words';
 import { benchMass } from '../../kit/style/bench';
 import { volume } from '../../kit/style/units';
 

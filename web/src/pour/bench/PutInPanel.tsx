@@ -5,9 +5,9 @@ import { Choice } from '../../kit/Choice';
 import { QuantityField } from '../../kit/QuantityField';
 import { useReader } from '../../kit/quantity';
 import { Key } from '../../kit/States';
-import { useStock } from '../../material/useStock';
+import { useStock } from '../../server/useStock';
 import type { Step, What } from '../script/facts';
-import { type Bench, codesOf, mixName } from './words';
+import { type Bench, codesOf, mixName } from '../words';
 
 interface Props {
   bench: Bench;

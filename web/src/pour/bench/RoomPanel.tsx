@@ -7,7 +7,7 @@ import type { What } from '../script/facts';
 import { addedCopies } from './acts';
 import { Option } from './Option';
 import { useRoom } from './useRoom';
-import type { Bench } from './words';
+import type { Bench } from '../words';
 
 /** So many moulds are shown before one is searched for. */
 const SHOWN = 4;

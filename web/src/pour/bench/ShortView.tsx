@@ -6,7 +6,7 @@ import { leftOut, mixedMore, shortage, tippedBack } from './acts';
 import { Option } from './Option';
 import { useRoom } from './useRoom';
 import { roomWords, roomActs } from './room';
-import { type Bench, materialName } from './words';
+import { type Bench, materialName } from '../words';
 
 const RAN_SHORT = 'the mix ran short';
 

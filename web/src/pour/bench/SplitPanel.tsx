@@ -5,11 +5,11 @@ import { QuantityField } from '../../kit/QuantityField';
 import { useReader } from '../../kit/quantity';
 import { benchMass, benchUnit } from '../../kit/style/bench';
 import { ColourwayForm } from '../../recipe/ColourwayForm';
-import { useRecipe } from '../../recipe/useRecipes';
+import { useRecipe } from '../../server/useRecipes';
 import type { Step, What } from '../script/facts';
 import { nextBatch } from './acts';
 import { Option } from './Option';
-import type { Bench } from './words';
+import type { Bench } from '../words';
 
 interface Props {
   bench: Bench;

@@ -2,7 +2,7 @@ import { Box, chakra, Text } from '@chakra-ui/react';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { benchMass, stopMass } from '../../kit/style/bench';
 import type { Step } from '../script/facts';
-import { type Bench, said } from './words';
+import { type Bench, said } from '../words';
 
 const Press = chakra('button');
 

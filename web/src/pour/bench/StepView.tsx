@@ -6,7 +6,7 @@ import { RoomPanel } from './RoomPanel';
 import { TapView } from './TapView';
 import type { Reading } from './useScale';
 import { WeighView } from './WeighView';
-import { type Bench, said } from './words';
+import { type Bench, said } from '../words';
 
 /** Tapping ends so long before the working time does (common practice). */
 const STOP_TAPPING_SHARE = 0.8;

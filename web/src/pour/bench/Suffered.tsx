@@ -2,12 +2,13 @@ import { Box, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { client, dataOf, messageOf } from '../../api/client';
 import type { Session } from '../script/facts';
+import { keyOf } from '../../server/keys';
 
 /** What pieces of a practised pour would have suffered, and why. */
 export function Suffered({ session }: { session: Session }) {
   const { meant, facts } = session;
   const { data, error } = useQuery({
-    queryKey: ['practised', facts],
+    queryKey: keyOf('practised', facts),
     queryFn: () => dataOf(client.POST('/api/calc/practised', { body: { meant, facts } })),
     retry: false,
   });

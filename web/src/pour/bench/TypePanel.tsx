@@ -7,7 +7,7 @@ import { Key } from '../../kit/States';
 import { benchMass, benchUnit, stopMass } from '../../kit/style/bench';
 import { readQuantity } from '../../kit/style/read';
 import type { Step } from '../script/facts';
-import { type Bench, said, stopOf } from './words';
+import { type Bench, said, stopOf } from '../words';
 
 interface Props {
   bench: Bench;

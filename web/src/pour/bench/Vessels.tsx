@@ -2,10 +2,10 @@ import { Box, Grid, Text } from '@chakra-ui/react';
 import { SectionDrawing } from '../../kit/SectionDrawing';
 import { benchMass, stopMass } from '../../kit/style/bench';
 import { mass } from '../../kit/style/units';
-import { useMoulds } from '../../mould/useMoulds';
+import { useMoulds } from '../../server/useMoulds';
 import type { Step } from '../script/facts';
 import { BowlDrawing } from './BowlDrawing';
-import type { Bench } from './words';
+import type { Bench } from '../words';
 
 /** So many are drawn large. */
 const LARGE = 4;

@@ -1,7 +1,7 @@
 import type { Schemas } from '../../api/client';
 import type { PourState, Step, What } from '../script/facts';
 import { takingBack } from '../script/facts';
-import type { Bench } from './words';
+import type { Bench } from '../words';
 
 export type FreeMould = Schemas['FreeMould'];
 

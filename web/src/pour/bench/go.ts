@@ -2,7 +2,7 @@ import { benchMass } from '../../kit/style/bench';
 import { PLACING } from '../placing';
 import type { Step, What } from '../script/facts';
 import { addedTo, enough, filled, weighed } from './acts';
-import { type Bench, stopOf } from './words';
+import { type Bench, stopOf } from '../words';
 
 /** What the main key of a step says, and what it notes. */
 export interface Onwards {

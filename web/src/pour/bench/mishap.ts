@@ -1,6 +1,6 @@
 import { benchMass } from '../../kit/style/bench';
 import type { Step, What } from '../script/facts';
-import type { Bench } from './words';
+import type { Bench } from '../words';
 
 export interface Mishap {
   words: string;

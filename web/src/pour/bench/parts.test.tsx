@@ -8,7 +8,7 @@ import { mishapAt } from './mishap';
 import { benchAt, filling, SHORT, step, weighing } from './testPour';
 import { type Reading, scaleKg } from './useScale';
 import { WeighView } from './WeighView';
-import { said } from './words';
+import { said } from '../words';
 
 const reading = (kg: number, part: Partial<Reading> = {}): Reading => ({
   kg,

@@ -1,6 +1,6 @@
 import type { Session, Step } from '../script/facts';
-import type { Sheet } from '../usePour';
-import type { Bench } from './words';
+import type { Sheet } from '../../server/usePour';
+import type { Bench } from '../words';
 
 /** A pour of two bowls, as far as the bench looks at it. */
 

@@ -46,6 +46,11 @@ export function queued(): Queue {
   return queue;
 }
 
+/** Whether facts of a pour are on their way from this device. */
+export function isSending(pour: number): boolean {
+  return queue.waiting.some((w) => w.pour === pour);
+}
+
 /** Who is told where a pour stands once its facts were taken. */
 export function onTaken(listener: (session: Session) => void): void {
   taken = listener;

@@ -2,20 +2,21 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, dataOf } from '../../api/client';
 import type { Fact, Session } from './facts';
-import type { Opening } from './useSession';
+import type { Opening } from './usePourSession';
+import { keyOf } from '../../server/keys';
 
 /** A pour that is only practised: its facts stay on this page, and nothing is kept. */
 export function usePractice(opening: Opening) {
   const [facts, setFacts] = useState<Fact[]>([]);
   const preview = useQuery({
-    queryKey: ['practice', opening],
+    queryKey: keyOf('practice', opening),
     queryFn: () => dataOf(client.POST('/api/pours/preview', { body: opening })),
     staleTime: Infinity,
     retry: false,
   });
   const meant = preview.data?.meant;
   const state = useQuery({
-    queryKey: ['practice-state', opening, facts],
+    queryKey: keyOf('practice-state', opening, facts),
     queryFn: () => {
       if (!meant) {
         throw new Error('no sheet yet');

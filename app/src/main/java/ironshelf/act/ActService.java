@@ -11,7 +11,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.LongSupplier;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
@@ -26,12 +25,10 @@ public class ActService {
 
   private final ActRepository acts;
   private final Clock clock;
-  private final ApplicationEventPublisher events;
 
-  ActService(ActRepository acts, Clock clock, ApplicationEventPublisher events) {
+  ActService(ActRepository acts, Clock clock) {
     this.acts = acts;
     this.clock = clock;
-    this.events = events;
   }
 
   /**
@@ -55,7 +52,6 @@ public class ActService {
     }
     Act act = claim(new Act(key, kind, fingerprint, clock.instant()));
     act.about(doing.getAsLong());
-    events.publishEvent(new ActDone(kind));
     return act.subjectId();
   }
 

@@ -1,6 +1,7 @@
 package ironshelf.pour.script;
 
 import ironshelf.core.pour.script.PourFact;
+import ironshelf.store.OfPour;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -13,7 +14,7 @@ import org.hibernate.type.SqlTypes;
 /** A fact of a pour as it was noted. Never changed. */
 @Entity
 @Table(name = "pour_facts")
-class NotedFact {
+class NotedFact implements OfPour {
 
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -35,7 +36,8 @@ class NotedFact {
     this.fact = fact;
   }
 
-  long pourId() {
+  @Override
+  public Long pourOf() {
     return pourId;
   }
 

@@ -136,7 +136,7 @@ class PourList {
     for (NotedFact last : facts.lastOf(ids)) {
       String person = last.fact().person();
       if (person != null) {
-        people.put(last.pourId(), person);
+        people.put(last.pourOf(), person);
       }
     }
     return people;

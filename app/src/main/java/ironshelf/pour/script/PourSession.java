@@ -2,6 +2,7 @@ package ironshelf.pour.script;
 
 import ironshelf.core.pour.script.PourState;
 import ironshelf.pour.Meant;
+import ironshelf.store.OfPour;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -16,7 +17,7 @@ import tools.jackson.databind.JsonNode;
 /** A pour from its opening to its record. What was meant never changes. */
 @Entity
 @Table(name = "pour_sessions")
-class PourSession {
+class PourSession implements OfPour {
 
   @Id private Long pourId;
 
@@ -44,6 +45,11 @@ class PourSession {
   }
 
   long pourId() {
+    return pourId;
+  }
+
+  @Override
+  public Long pourOf() {
     return pourId;
   }
 

@@ -15,7 +15,6 @@ import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.web.PageableDefault;
-import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,7 +22,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Pours at the benches. */
 @RestController
@@ -31,21 +29,14 @@ class SessionController {
 
   private final SessionService sessions;
   private final RecordService records;
-  private final PourStream stream;
   private final FreeMoulds room;
   private final PourList list;
   private final Clock clock;
 
   SessionController(
-      SessionService sessions,
-      RecordService records,
-      PourStream stream,
-      FreeMoulds room,
-      PourList list,
-      Clock clock) {
+      SessionService sessions, RecordService records, FreeMoulds room, PourList list, Clock clock) {
     this.sessions = sessions;
     this.records = records;
-    this.stream = stream;
     this.room = room;
     this.list = list;
     this.clock = clock;
@@ -118,12 +109,6 @@ class SessionController {
   @GetMapping("/api/pours/open")
   List<PourSessionView> open() {
     return sessions.open();
-  }
-
-  /** Each pour as it changes, as server-sent events, so that every screen follows at once. */
-  @GetMapping(path = "/api/pours/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-  SseEmitter stream() {
-    return stream.listen();
   }
 
   /** What was meant, and where it stands. */

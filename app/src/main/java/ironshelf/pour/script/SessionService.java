@@ -21,7 +21,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,7 +42,6 @@ public class SessionService {
   private final StateWords words;
   private final PourSheetService sheets;
   private final JsonMapper mapper;
-  private final ApplicationEventPublisher events;
 
   SessionService(
       PourSessionRepository sessions,
@@ -55,8 +53,7 @@ public class SessionService {
       ActService acts,
       StateWords words,
       PourSheetService sheets,
-      JsonMapper mapper,
-      ApplicationEventPublisher events) {
+      JsonMapper mapper) {
     this.sessions = sessions;
     this.facts = facts;
     this.meanings = meanings;
@@ -67,7 +64,6 @@ public class SessionService {
     this.words = words;
     this.sheets = sheets;
     this.mapper = mapper;
-    this.events = events;
   }
 
   /** Opens a pour, once for its key. */
@@ -162,7 +158,6 @@ public class SessionService {
         fillingMin == null ? state.fillingMin() : fillingMin,
         acceptShort,
         at.truncatedTo(ChronoUnit.MICROS));
-    events.publishEvent(new PourStream.PourChanged(session.pourId(), state.status()));
     return state;
   }
 
@@ -171,12 +166,7 @@ public class SessionService {
   public void undone(PourUndone undone) {
     sessions
         .toChange(undone.pour())
-        .ifPresent(
-            session -> {
-              session.stands(PourState.Status.ABANDONED, undone.at());
-              events.publishEvent(
-                  new PourStream.PourChanged(undone.pour(), PourState.Status.ABANDONED));
-            });
+        .ifPresent(session -> session.stands(PourState.Status.ABANDONED, undone.at()));
   }
 
   /** The pours that go on now, the oldest first. */

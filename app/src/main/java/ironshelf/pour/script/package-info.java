@@ -3,7 +3,7 @@
  * stock, copies and pieces.
  *
  * <p>May use: access, act, copy, core mould, core pour, core quantity, http, material, mould,
- * order, pour, pour.sheet, product, recipe.
+ * order, pour, pour.sheet, product, recipe, store.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.pour.script;

@@ -210,7 +210,7 @@ class SessionTest {
     HttpResponse<Stream<String>> heard =
         HttpClient.newHttpClient()
             .send(
-                HttpRequest.newBuilder(URI.create(app.base() + "/api/pours/stream")).build(),
+                HttpRequest.newBuilder(URI.create(app.base() + "/api/changes")).build(),
                 HttpResponse.BodyHandlers.ofLines());
     try (Stream<String> lines = heard.body()) {
       note(id, fact("abandoned", Map.of("why", "no power")));
@@ -220,9 +220,9 @@ class SessionTest {
           .peek(told::add)
           .takeWhile(l -> told.size() < 2)
           .forEach(l -> app.act("/api/pours/" + id + "/undo", Map.of()));
-      assertThat(told.get(0)).contains("\"pour\":" + id).contains("abandoned");
+      assertThat(told.get(0)).contains("\"pours\":[" + id + "]").contains("\"pour\"");
       // Any other act is told too: here that the pour was taken back as a whole.
-      assertThat(told.get(1)).contains("\"pour\":");
+      assertThat(told.get(1)).contains("\"pours\":[" + id + "]").contains("\"copy\"");
     }
   }
 

@@ -1,7 +1,0 @@
-import { useQuery } from '@tanstack/react-query';
-import { client, dataOf } from '../api/client';
-
-/** What is missing anywhere in the shop, each with the page that mends it. */
-export function useMissing() {
-  return useQuery({ queryKey: ['missing'], queryFn: () => dataOf(client.GET('/api/missing')) });
-}
