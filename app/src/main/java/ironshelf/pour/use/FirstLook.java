@@ -30,7 +30,7 @@ class FirstLook {
       bowls.all();
     } catch (RuntimeException e) {
       // Whoever looks next reads them; mostly the shop was closed again at once.
-      LOG.info("The pours were not read ahead: {}", e.getMessage());
+      LOG.debug("The pours were not read ahead: {}", e.getMessage());
     }
   }
 }
