@@ -14,6 +14,7 @@ import ironshelf.core.dispatch.Packing.ToPack;
 import ironshelf.core.dispatch.Parcels.Parcel;
 import ironshelf.core.quantity.RefusedException;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Tag;
@@ -24,13 +25,60 @@ import org.junit.jupiter.params.provider.ValueSource;
 @Tag("accuracy")
 class ParcelsTest {
 
-  /** Best fit of the heaviest first takes three here; two do, worked by hand: 8+7+5, 6+6+4+4. */
+  /** Best fit of the heaviest first takes three: 11+6, 6+5+4+4, 4. Two do: 11+5+4, 6+6+4+4. */
   @Test
   void twoDoWhereBestFitTakesThree() {
-    Parcels parcels = Parcels.of(packing(20, 0, 1_000, 8, 7, 6, 6, 5, 4, 4));
+    Parcels parcels = Parcels.of(packing(20, 0, 1_000, 11, 6, 6, 5, 4, 4, 4));
     assertThat(parcels.parcels()).hasSize(2);
     assertThat(parcels.fewest()).isTrue();
     assertThat(parcels.parcels()).extracting(Parcel::massKg).containsExactly(20.0, 20.0);
+  }
+
+  /** No two of these go together, though their mass alone would fit into two parcels. */
+  @Test
+  void moreThanTheMassAsksForIsProvedToBeTheFewest() {
+    Parcels parcels = Parcels.of(packing(20, 0, 1_000, 11, 11, 11));
+    assertThat(parcels.parcels()).hasSize(3);
+    assertThat(parcels.fewest()).isTrue();
+  }
+
+  /** Parcels that were filled to the gram and taken apart: so many, and no more, take it all. */
+  @ParameterizedTest
+  @ValueSource(longs = {21, 22, 23, 24, 25, 26, 27, 28, 29, 30, 31, 32, 33, 34, 35, 36, 37, 38})
+  void fullParcelsThatWereTakenApartAreFoundAgain(long seed) {
+    Random random = new Random(seed);
+    List<Double> masses = new ArrayList<>();
+    for (int parcel = 0; parcel < 4; parcel++) {
+      double first = 5 + random.nextInt(5);
+      double second = 3 + random.nextInt(5);
+      masses.addAll(List.of(first, second, 20 - first - second));
+    }
+    Collections.shuffle(masses, random);
+    Packing packing =
+        packing(20, 0, 1_000, masses.stream().mapToDouble(Double::doubleValue).toArray());
+    Parcels parcels = Parcels.of(packing);
+    assertThat(parcels.parcels()).as("seed %d: %s", seed, masses).hasSize(4);
+    assertThat(parcels.fewest()).as("seed %d", seed).isTrue();
+    assertThat(parcels.parcels()).extracting(Parcel::massKg).containsOnly(20.0);
+    assertThat(parcels.parcels().stream().flatMap(p -> p.pieces().stream()))
+        .hasSize(masses.size())
+        .doesNotHaveDuplicates();
+  }
+
+  /**
+   * 23 kg is what one person lifts (NIOSH lifting equation, load constant); a gram more is heavy.
+   */
+  @Test
+  void theLimitOfOnePersonItselfIsNotHeavy() {
+    assertThat(Parcels.of(packing(30, 0.5, 1_000, 22.5)).parcels().get(0).heavy()).isFalse();
+    assertThat(Parcels.of(packing(30, 0.5, 1_000, 22.501)).parcels().get(0).heavy()).isTrue();
+  }
+
+  @Test
+  void aPieceThatJustFitsIsTakenAndOneAtTheLimitGoesAlone() {
+    assertThat(Parcels.of(packing(20, 1, 1_000, 19)).parcels()).hasSize(1);
+    assertThat(Parcels.of(packing(30, 0, 10, 10, 2)).parcels()).hasSize(2);
+    assertThat(Parcels.of(packing(30, 0, 10, 9.9, 2)).parcels()).hasSize(1);
   }
 
   @Test
