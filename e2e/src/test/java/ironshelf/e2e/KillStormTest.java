@@ -7,7 +7,7 @@ import org.junit.jupiter.api.Test;
 /** A short storm; {@code bench/kill-storm.sh 200} is the long one. */
 class KillStormTest {
 
-  private static final int ROUNDS = 30;
+  private static final int ROUNDS = 12;
 
   @Test
   void nothingAnsweredIsLostWhateverIsKilled() throws Exception {
