@@ -4,6 +4,7 @@ import ironshelf.core.cure.binder.StrengthCurve;
 import ironshelf.core.cure.temperature.TemperatureSpan;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
+import ironshelf.core.quantity.Root;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -48,17 +49,11 @@ public final class Demould {
 
   /** The equivalent age from which one frost does no harm, at the usual 28-day strength. */
   public static double frostSafeAgeH(StrengthCurve curve) {
-    double low = 0;
-    double high = StrengthCurve.HOURS_28_D;
-    while (high - low > FINE_H) {
-      double middle = (low + high) / 2;
-      if (curve.shareAt(middle) * USUAL_MPA < FROST_SAFE_MPA) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return high;
+    return Root.of(
+        ageH -> curve.shareAt(ageH) * USUAL_MPA - FROST_SAFE_MPA,
+        0,
+        StrengthCurve.HOURS_28_D,
+        FINE_H);
   }
 
   /**

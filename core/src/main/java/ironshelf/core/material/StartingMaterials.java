@@ -1,15 +1,11 @@
 package ironshelf.core.material;
 
+import ironshelf.core.quantity.ShippedTable;
 import java.io.IOException;
-import java.io.InputStreamReader;
 import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
@@ -19,9 +15,6 @@ import org.jspecify.annotations.Nullable;
  */
 public final class StartingMaterials {
 
-  private static final CSVFormat FORMAT =
-      CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
-
   private final Map<String, StartingMaterial> byCode;
 
   private StartingMaterials(Map<String, StartingMaterial> byCode) {
@@ -30,31 +23,19 @@ public final class StartingMaterials {
 
   /** The table that ships with the application. */
   public static StartingMaterials shipped() {
-    try (Reader in =
-        new InputStreamReader(
-            StartingMaterials.class.getResourceAsStream("starting-materials.csv"),
-            StandardCharsets.UTF_8)) {
-      return read(in);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return new StartingMaterials(
+        ShippedTable.byCode(
+            ShippedTable.rows(
+                StartingMaterials.class, "starting-materials.csv", StartingMaterials::material),
+            StartingMaterial::code));
   }
 
   /** Reads a table of the same form. */
   static StartingMaterials read(Reader in) throws IOException {
-    Map<String, StartingMaterial> byCode = new LinkedHashMap<>();
-    for (CSVRecord row : FORMAT.parse(in)) {
-      try {
-        StartingMaterial material = material(row);
-        if (byCode.put(material.code(), material) != null) {
-          throw new IllegalArgumentException("code " + material.code() + " stands twice");
-        }
-      } catch (IllegalArgumentException e) {
-        throw new IllegalArgumentException(
-            "starting materials, row " + row.getRecordNumber() + ": " + e.getMessage(), e);
-      }
-    }
-    return new StartingMaterials(byCode);
+    return new StartingMaterials(
+        ShippedTable.byCode(
+            ShippedTable.rows("starting materials", in, StartingMaterials::material),
+            StartingMaterial::code));
   }
 
   private static StartingMaterial material(CSVRecord row) {

@@ -2,6 +2,7 @@ package ironshelf.core.mould;
 
 import ironshelf.core.mould.solid.Drawn;
 import ironshelf.core.mould.solid.Solid;
+import ironshelf.core.quantity.Root;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -9,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 /** How high so much mix stands in one cavity. Inserts are taken to lie at the bottom. */
 public final class FillLevel {
 
-  private static final int HALVINGS = 60;
+  private static final double BILLIONTH = 1e-9;
 
   private FillLevel() {}
 
@@ -27,18 +28,8 @@ public final class FillLevel {
 
   /** The level that so many litres reach in one cavity, to a billionth of its height. */
   public static double levelMm(MouldShape shape, Drawn cavity, double litres) {
-    double low = 0;
-    double high = cavity.heightMm();
-    // Volume never falls as the level rises: halving finds it whatever the shape.
-    for (int i = 0; i < HALVINGS; i++) {
-      double middle = (low + high) / 2;
-      if (litresBelow(shape, cavity, middle) < litres) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return (low + high) / 2;
+    double height = cavity.heightMm();
+    return Root.of(z -> litresBelow(shape, cavity, z) - litres, 0, height, height * BILLIONTH);
   }
 
   static List<MouldResult.PartResult> parts(

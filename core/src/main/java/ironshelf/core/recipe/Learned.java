@@ -3,6 +3,7 @@ package ironshelf.core.recipe;
 import ironshelf.core.quantity.Findings;
 import java.util.ArrayList;
 import java.util.List;
+import org.hipparchus.stat.descriptive.rank.Median;
 
 /**
  * A value that the shop's own pours teach: an exponentially weighted mean that starts at the
@@ -85,8 +86,6 @@ public record Learned(double value, int count, List<Integer> heldOut) {
   }
 
   private static double median(List<Double> values) {
-    double[] sorted = values.stream().mapToDouble(Double::doubleValue).sorted().toArray();
-    int half = sorted.length / 2;
-    return sorted.length % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
+    return new Median().evaluate(values.stream().mapToDouble(Double::doubleValue).toArray());
   }
 }

@@ -2,17 +2,12 @@ package ironshelf.core.recipe;
 
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.HashMap;
+import ironshelf.core.quantity.ShippedTable;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /**
@@ -113,23 +108,16 @@ public record Shade(String dry, String wet) {
   }
 
   private static Map<String, Tint> shipped() {
-    CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
-    try (Reader in =
-        new InputStreamReader(
-            Shade.class.getResourceAsStream("shades.csv"), StandardCharsets.UTF_8)) {
-      Map<String, Tint> tints = new HashMap<>();
-      for (CSVRecord row : format.parse(in)) {
-        String swatch = row.get("swatch");
-        List<Double> reflectance =
-            IntStream.range(0, CHANNELS)
-                .mapToObj(c -> linear(Integer.parseInt(swatch.substring(1 + 2 * c, 3 + 2 * c), 16)))
-                .toList();
-        tints.put(
-            row.get("material"), new Tint(reflectance, Double.parseDouble(row.get("scattering"))));
-      }
-      return Map.copyOf(tints);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return ShippedTable.rows(Shade.class, "shades.csv", row -> row).stream()
+        .collect(Collectors.toUnmodifiableMap(row -> row.get("material"), Shade::tint));
+  }
+
+  private static Tint tint(CSVRecord row) {
+    String swatch = row.get("swatch");
+    List<Double> reflectance =
+        IntStream.range(0, CHANNELS)
+            .mapToObj(c -> linear(Integer.parseInt(swatch.substring(1 + 2 * c, 3 + 2 * c), 16)))
+            .toList();
+    return new Tint(reflectance, Double.parseDouble(row.get("scattering")));
   }
 }

@@ -1,17 +1,12 @@
 package ironshelf.core.route;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import ironshelf.core.quantity.ShippedTable;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
@@ -21,21 +16,16 @@ import org.jspecify.annotations.Nullable;
  */
 public final class StartingRoutes {
 
-  private static final CSVFormat FORMAT =
-      CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
-
   private StartingRoutes() {}
 
   /** The table that ships with the application. */
   public static List<StartingRoute> shipped() {
-    try (Reader in =
-        new InputStreamReader(
-            StartingRoutes.class.getResourceAsStream("starting-routes.csv"),
-            StandardCharsets.UTF_8)) {
-      return read(in);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    Map<String, List<CSVRecord>> byCode = new LinkedHashMap<>();
+    for (CSVRecord row :
+        ShippedTable.rows(StartingRoutes.class, "starting-routes.csv", row -> row)) {
+      byCode.computeIfAbsent(row.get("code"), code -> new ArrayList<>()).add(row);
     }
+    return byCode.values().stream().map(StartingRoutes::route).toList();
   }
 
   /**
@@ -58,15 +48,6 @@ public final class StartingRoutes {
 
   public static Optional<StartingRoute> find(String code) {
     return shipped().stream().filter(r -> r.code().equals(code)).findFirst();
-  }
-
-  /** Reads a table of the same form. */
-  static List<StartingRoute> read(Reader in) throws IOException {
-    Map<String, List<CSVRecord>> byCode = new LinkedHashMap<>();
-    for (CSVRecord row : FORMAT.parse(in)) {
-      byCode.computeIfAbsent(row.get("code"), code -> new ArrayList<>()).add(row);
-    }
-    return byCode.values().stream().map(StartingRoutes::route).toList();
   }
 
   private static StartingRoute route(List<CSVRecord> rows) {

@@ -2,11 +2,7 @@ package ironshelf.core.route;
 
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import ironshelf.core.quantity.ShippedTable;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -17,7 +13,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
@@ -74,14 +69,7 @@ public final class StepKinds {
   }
 
   private static List<StepKind> read() {
-    CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
-    try (Reader in =
-        new InputStreamReader(
-            StepKinds.class.getResourceAsStream("step-kinds.csv"), StandardCharsets.UTF_8)) {
-      return format.parse(in).stream().map(StepKinds::kind).toList();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return ShippedTable.rows(StepKinds.class, "step-kinds.csv", StepKinds::kind);
   }
 
   private static StepKind kind(CSVRecord row) {

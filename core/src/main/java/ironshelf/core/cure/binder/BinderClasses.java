@@ -1,16 +1,10 @@
 package ironshelf.core.cure.binder;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import ironshelf.core.quantity.ShippedTable;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /**
@@ -18,9 +12,6 @@ import org.apache.commons.csv.CSVRecord;
  * column holds either EN 1992's s or points as {@code hours:share} with blanks between.
  */
 public final class BinderClasses {
-
-  private static final CSVFormat FORMAT =
-      CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
 
   private final Map<String, BinderClass> byCode;
 
@@ -30,27 +21,11 @@ public final class BinderClasses {
 
   /** The table that ships with the application. */
   public static BinderClasses shipped() {
-    try (Reader in =
-        new InputStreamReader(
-            BinderClasses.class.getResourceAsStream("binder-classes.csv"),
-            StandardCharsets.UTF_8)) {
-      return read(in);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-  }
-
-  /** Reads a table of the same form. */
-  static BinderClasses read(Reader in) throws IOException {
-    Map<String, BinderClass> byCode = new LinkedHashMap<>();
-    for (CSVRecord row : FORMAT.parse(in)) {
-      BinderClass binderClass = binderClass(row);
-      if (byCode.put(binderClass.code(), binderClass) != null) {
-        throw new IllegalArgumentException(
-            "binder classes, row " + row.getRecordNumber() + ": code stands twice");
-      }
-    }
-    return new BinderClasses(byCode);
+    return new BinderClasses(
+        ShippedTable.byCode(
+            ShippedTable.rows(
+                BinderClasses.class, "binder-classes.csv", BinderClasses::binderClass),
+            BinderClass::code));
   }
 
   private static BinderClass binderClass(CSVRecord row) {

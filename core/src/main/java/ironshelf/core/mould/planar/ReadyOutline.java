@@ -4,6 +4,7 @@ import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.RefusedException;
+import ironshelf.core.quantity.Root;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -165,18 +166,13 @@ public sealed interface ReadyOutline {
     }
 
     private double joinRadius() {
-      double low = leastJoin(firstMm, secondMm, apartMm);
-      double high = mostJoin(firstMm, secondMm, apartMm);
-      // The waist widens with the joining radius: halve until it is exact to the micrometre.
-      for (int i = 0; i < 200 && high - low > 1e-9 * high; i++) {
-        double middle = (low + high) / 2;
-        if (2 * halfWaist(firstMm, secondMm, apartMm, middle) < waistMm) {
-          low = middle;
-        } else {
-          high = middle;
-        }
-      }
-      return (low + high) / 2;
+      double most = mostJoin(firstMm, secondMm, apartMm);
+      // The waist widens with the joining radius.
+      return Root.of(
+          join -> 2 * halfWaist(firstMm, secondMm, apartMm, join) - waistMm,
+          leastJoin(firstMm, secondMm, apartMm),
+          most,
+          1e-9 * most);
     }
 
     @Override

@@ -1,14 +1,8 @@
 package ironshelf.core.mould.starting;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import ironshelf.core.quantity.ShippedTable;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.StreamSupport;
-import org.apache.commons.csv.CSVFormat;
 
 /**
  * What does for a hold-down, in things that stand about in a workshop, from {@code
@@ -35,16 +29,12 @@ public record CommonWeight(String name, int count, double massKg) {
   }
 
   private static List<CommonWeight> shipped() {
-    CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
-    try (Reader in =
-        new InputStreamReader(
-            CommonWeight.class.getResourceAsStream("common-weights.csv"), StandardCharsets.UTF_8)) {
-      return StreamSupport.stream(format.parse(in).spliterator(), false)
-          .map(r -> new CommonWeight(r.get("name"), 1, Double.parseDouble(r.get("mass_kg"))))
-          .sorted(Comparator.comparingDouble(CommonWeight::massKg))
-          .toList();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return ShippedTable.rows(
+            CommonWeight.class,
+            "common-weights.csv",
+            r -> new CommonWeight(r.get("name"), 1, Double.parseDouble(r.get("mass_kg"))))
+        .stream()
+        .sorted(Comparator.comparingDouble(CommonWeight::massKg))
+        .toList();
   }
 }

@@ -1,20 +1,16 @@
 package ironshelf.core.recipe.starting;
 
+import ironshelf.core.quantity.ShippedTable;
 import ironshelf.core.recipe.Addition;
 import ironshelf.core.recipe.Basis;
 import ironshelf.core.recipe.Placement;
 import ironshelf.core.recipe.WaterWindow;
 import java.io.IOException;
-import java.io.InputStreamReader;
 import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
@@ -24,9 +20,6 @@ import org.jspecify.annotations.Nullable;
  */
 public final class StartingRecipes {
 
-  private static final CSVFormat FORMAT =
-      CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
-
   private final Map<String, StartingRecipe> byCode;
 
   private StartingRecipes(Map<String, StartingRecipe> byCode) {
@@ -35,31 +28,19 @@ public final class StartingRecipes {
 
   /** The table that ships with the application. */
   public static StartingRecipes shipped() {
-    try (Reader in =
-        new InputStreamReader(
-            StartingRecipes.class.getResourceAsStream("starting-recipes.csv"),
-            StandardCharsets.UTF_8)) {
-      return read(in);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return new StartingRecipes(
+        ShippedTable.byCode(
+            ShippedTable.rows(
+                StartingRecipes.class, "starting-recipes.csv", StartingRecipes::recipe),
+            StartingRecipe::code));
   }
 
   /** Reads a table of the same form. */
   static StartingRecipes read(Reader in) throws IOException {
-    Map<String, StartingRecipe> byCode = new LinkedHashMap<>();
-    for (CSVRecord row : FORMAT.parse(in)) {
-      try {
-        StartingRecipe recipe = recipe(row);
-        if (byCode.put(recipe.code(), recipe) != null) {
-          throw new IllegalArgumentException("code " + recipe.code() + " stands twice");
-        }
-      } catch (IllegalArgumentException e) {
-        throw new IllegalArgumentException(
-            "starting recipes, row " + row.getRecordNumber() + ": " + e.getMessage(), e);
-      }
-    }
-    return new StartingRecipes(byCode);
+    return new StartingRecipes(
+        ShippedTable.byCode(
+            ShippedTable.rows("starting recipes", in, StartingRecipes::recipe),
+            StartingRecipe::code));
   }
 
   private static StartingRecipe recipe(CSVRecord row) {
