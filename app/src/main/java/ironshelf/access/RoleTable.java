@@ -1,13 +1,9 @@
 package ironshelf.access;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import ironshelf.core.quantity.ShippedTable;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.server.PathContainer;
@@ -36,22 +32,13 @@ public class RoleTable {
   private final List<Rule> rules;
 
   RoleTable() {
-    try (CSVParser table =
-        CSVParser.parse(
-            RoleTable.class.getResourceAsStream("/roles.csv"),
-            StandardCharsets.UTF_8,
-            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get())) {
-      PathPatternParser parser = new PathPatternParser();
-      // The narrower first: a name before a place for any name.
-      rules =
-          table.stream()
-              .map(RoleTable::row)
-              .map(row -> new Rule(row, parser.parse(row.path())))
-              .sorted((a, b) -> PathPattern.SPECIFICITY_COMPARATOR.compare(a.pattern, b.pattern))
-              .toList();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    PathPatternParser parser = new PathPatternParser();
+    // The narrower first: a name before a place for any name.
+    rules =
+        ShippedTable.rows(RoleTable.class, "/roles.csv", RoleTable::row).stream()
+            .map(row -> new Rule(row, parser.parse(row.path())))
+            .sorted((a, b) -> PathPattern.SPECIFICITY_COMPARATOR.compare(a.pattern, b.pattern))
+            .toList();
   }
 
   private static Row row(CSVRecord record) {
