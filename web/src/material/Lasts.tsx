@@ -5,38 +5,18 @@ import { day } from '../kit/style/time';
 const Svg = chakra('svg');
 const WIDTH = 560;
 const HEIGHT = 46;
-const WEEKS = 8;
-
-/** What the plan leaves of a material, week by week; where it runs out is a point on the steel. */
-export function leftByWeek(need: Pick<Need, 'stockKg' | 'useKg'>): number[] {
-  const left = [need.stockKg];
-  for (let week = 0; week < WEEKS; week++) {
-    left.push((left[week] ?? 0) - (need.useKg[week] ?? 0));
-  }
-  return left;
-}
-
-/** In weeks from now; none where it lasts. */
-export function runsOut(left: number[]): number | undefined {
-  const after = left.findIndex((kg) => kg < -1e-6);
-  if (after < 1) {
-    return after === 0 ? 0 : undefined;
-  }
-  const before = left[after - 1] ?? 0;
-  return after - 1 + before / (before - (left[after] ?? 0));
-}
 
 /** The band to the right of the plumb line: how long it lasts at the plan's pace. */
 export function Lasts({ need }: { need: Need }) {
-  const left = leftByWeek(need);
+  const { leftKg: left, outInWeeks: out } = need.lasting;
   const most = Math.max(...left, 1e-6);
-  const out = runsOut(left);
-  const x = (week: number) => (week / WEEKS) * WIDTH;
+  const weeks = left.length - 1;
+  const x = (week: number) => (week / weeks) * WIDTH;
   const y = (kg: number) => HEIGHT - (Math.max(0, kg) / most) * (HEIGHT - 8);
   const points = left
     .map((kg, week) => [week, kg] as const)
     .filter(([week]) => out === undefined || week <= out);
-  const last = out ?? WEEKS;
+  const last = out ?? weeks;
   const order = need.purchases[0];
   return (
     <Box position="relative">
@@ -67,7 +47,7 @@ export function Lasts({ need }: { need: Need }) {
           h="10px"
           borderRadius="full"
           bg="oxide"
-          style={{ left: `calc(${(100 * out) / WEEKS}% - 5px)` }}
+          style={{ left: `calc(${(100 * out) / weeks}% - 5px)` }}
         />
       )}
       {order && (

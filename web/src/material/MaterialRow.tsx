@@ -19,7 +19,8 @@ const Press = chakra('button');
 interface Props {
   stock: Stock;
   /** What the plan takes of it; none where it takes nothing. */
-  need: Need | undefined;
+  /** undefined: not known yet; null: the plan takes none of it. */
+  need: Need | null | undefined;
 }
 
 /** One material on its steel: its packs, what is left, how long it lasts; its lots on a press. */
@@ -87,7 +88,7 @@ export function MaterialRow({ stock, need }: Props) {
             <Lasts need={need} />
           ) : (
             <Text textStyle="small" color="quiet" pl={2} pb={2}>
-              {fromTap ? '' : 'the plan takes none of it'}
+              {need === undefined || fromTap ? '' : 'the plan takes none of it'}
             </Text>
           )}
         </Box>

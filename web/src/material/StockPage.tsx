@@ -79,7 +79,7 @@ export function StockPage() {
               <MaterialRow
                 key={`${stock.material.id} ${stock.material.version}`}
                 stock={stock}
-                need={needs.data?.materials.find((n) => n.materialId === stock.material.id)}
+                need={needs.data && needOf(needs.data, stock.material.id)}
               />
             ))}
           </Box>
@@ -87,6 +87,11 @@ export function StockPage() {
       })}
     </Box>
   );
+}
+
+/** What the plan takes of a material; null where it takes none. */
+function needOf({ materials }: Needs, materialId: number) {
+  return materials.find((n) => n.materialId === materialId) ?? null;
 }
 
 /** What the page comes to, in a sentence. */

@@ -1,7 +1,8 @@
 import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { show } from '../test-shop';
-import { leftByWeek, runsOut } from './Lasts';
+import type { Need } from '../server/useNeeds';
+import { Lasts } from './Lasts';
 import { MaterialRow } from './MaterialRow';
 import { packsOf } from './packs';
 import type { Stock } from '../server/useStock';
@@ -19,17 +20,22 @@ describe('packs as they stand', () => {
 });
 
 describe('how long it lasts', () => {
-  it('runs out where the plan has taken all', () => {
-    const left = leftByWeek({ stockKg: 10, useKg: [4, 4, 4] });
-    expect(left.slice(0, 4)).toEqual([10, 6, 2, -2]);
-    expect(runsOut(left)).toBe(2.5);
+  const need = (outInWeeks?: number) =>
+    ({
+      material: 'White cement',
+      lasting: { leftKg: [10, 6, 2, -2], outInWeeks },
+      purchases: [],
+    }) as unknown as Need;
+
+  it('is drawn until it runs out, and says when', () => {
+    show(<Lasts need={need(2.5)} />);
+    expect(screen.getByRole('img', { name: 'White cement runs out in 2 weeks' })).toBeVisible();
   });
 
-  it('lasts where the plan takes less', () =>
-    expect(runsOut(leftByWeek({ stockKg: 10, useKg: [4, 4] }))).toBeUndefined());
-
-  it('is out where the books say less than nothing', () =>
-    expect(runsOut(leftByWeek({ stockKg: -1, useKg: [] }))).toBe(0));
+  it('is said where it lasts', () => {
+    show(<Lasts need={need()} />);
+    expect(screen.getByRole('img', { name: /lasts for all that is planned/ })).toBeVisible();
+  });
 });
 
 describe('a material on its steel', () => {
@@ -48,7 +54,7 @@ describe('a material on its steel', () => {
   } as unknown as Stock;
 
   it('says its packs, and unfolds its lots on a press', () => {
-    show(<MaterialRow stock={stock} need={undefined} />);
+    show(<MaterialRow stock={stock} need={null} />);
     expect(screen.getByText('74.3 kg')).toBeVisible();
     expect(screen.getByText(/^2 bags and 24\.3 kg/)).toBeVisible();
     expect(screen.getByText('the plan takes none of it')).toBeInTheDocument();
@@ -56,5 +62,11 @@ describe('a material on its steel', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Lots of Silica sand' }));
     expect(screen.getByText('SS-1')).toBeVisible();
     expect(screen.getByRole('button', { name: 'Delivery' })).toBeVisible();
+  });
+
+  it('says nothing of the plan before it is known', () => {
+    show(<MaterialRow stock={stock} need={undefined} />);
+    expect(screen.getByText('74.3 kg')).toBeVisible();
+    expect(screen.queryByText('the plan takes none of it')).toBeNull();
   });
 });

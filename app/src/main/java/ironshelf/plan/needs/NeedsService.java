@@ -1,5 +1,6 @@
 package ironshelf.plan.needs;
 
+import ironshelf.core.material.Lasting;
 import ironshelf.core.material.Needs;
 import ironshelf.core.material.Needs.Held;
 import ironshelf.core.material.Needs.Supply;
@@ -31,6 +32,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class NeedsService {
 
   /** Cement in a bag, once it is there (common practice). */
+  /** As far as the stock page draws. */
+  private static final int WEEKS_SHOWN = 8;
+
   private static final int BINDER_KEEPS_DAYS = 90;
 
   private final UseOfCasts uses;
@@ -103,11 +107,7 @@ public class NeedsService {
                 material.packKg(),
                 material.leadDays(),
                 material.role() == Role.BINDER ? BINDER_KEEPS_DAYS : null));
-    return new NeedsView.NeedView(
-        material.id(),
-        material.name(),
-        material.packKg(),
-        stock.remainingKg(),
+    List<Double> useKg =
         weeks.stream()
             .map(
                 w ->
@@ -115,7 +115,14 @@ public class NeedsService {
                         .filter(u -> monday(u.on()).equals(w))
                         .mapToDouble(Use::massKg)
                         .sum())
-            .toList(),
+            .toList();
+    return new NeedsView.NeedView(
+        material.id(),
+        material.name(),
+        material.packKg(),
+        stock.remainingKg(),
+        useKg,
+        Lasting.of(stock.remainingKg().doubleValue(), useKg, WEEKS_SHOWN),
         needs.shortOn(),
         needs.unusedStaleKg(),
         material.leadDays(),

@@ -1,6 +1,7 @@
 package ironshelf.plan.needs;
 
 import ironshelf.access.Money;
+import ironshelf.core.material.Lasting;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -18,6 +19,7 @@ public record NeedsView(List<LocalDate> weeks, List<NeedView> materials, @Money 
    * One material.
    *
    * @param useKg week by week
+   * @param lasting how long it is there at that pace
    * @param shortOn the first day on which there is not enough; null: never
    * @param staleKg of the stock that goes stale before it is used
    */
@@ -27,6 +29,7 @@ public record NeedsView(List<LocalDate> weeks, List<NeedView> materials, @Money 
       @Nullable Double packKg,
       BigDecimal stockKg,
       List<Double> useKg,
+      Lasting lasting,
       @Nullable LocalDate shortOn,
       double staleKg,
       int leadDays,
