@@ -1,7 +1,8 @@
 /**
  * What to pour when: the plan as it was laid out from the shop's facts, its changes, and promises.
  *
- * <p>May use: act, copy, core cure, core material, core plan, core quantity, http, material, mould, order, plan.basis, plan.needs, product, recipe, route, station, store, style, workshop.
+ * <p>May use: act, copy, core cure, core material, core plan, core quantity, http, material, mould,
+ * order, plan.basis, plan.needs, product, recipe, route, station, store, style, workshop.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.plan;

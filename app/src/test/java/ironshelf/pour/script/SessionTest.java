@@ -222,7 +222,7 @@ class SessionTest {
           .forEach(l -> app.act("/api/pours/" + id + "/undo", Map.of()));
       assertThat(told.get(0)).contains("\"pours\":[" + id + "]").contains("\"pour\"");
       // Any other act is told too: here that the pour was taken back as a whole.
-      assertThat(told.get(1)).contains("\"pours\":[" + id + "]").contains("\"copy\"");
+      assertThat(told.get(1)).contains("\"pours\":[" + id + "]").contains("\"act\"");
     }
   }
 
