@@ -43,6 +43,17 @@ export function Failed({
   );
 }
 
+interface WaitingProps {
+  what: string;
+  error: unknown;
+  retry: () => void;
+}
+
+/** What stands where a page's first answer is still to come, or does not come. */
+export function Awaited({ what, error, retry }: WaitingProps) {
+  return error ? <Failed whole error={error} retry={retry} /> : <Loading what={what} />;
+}
+
 interface EmptyProps {
   title: string;
   children: ReactNode;

@@ -6,10 +6,11 @@ import { newKey } from '../api/key';
 import { MomentField } from '../kit/MomentField';
 import { QuantityField } from '../kit/QuantityField';
 import { useReader } from '../kit/quantity';
-import { Failed, Key, Loading } from '../kit/States';
+import { Awaited, Key } from '../kit/States';
 import { benchMass, benchUnit } from '../kit/style/bench';
 import { fieldOf, moment, momentIn } from '../kit/style/time';
 import { TextField } from '../kit/TextField';
+import { isChosen, NothingChosen } from './NothingChosen';
 import { useTitle } from '../kit/useTitle';
 import { useNow } from '../server/useWorkshop';
 import { titleOf } from './words';
@@ -24,8 +25,10 @@ export function RecordPage() {
   const { data, error, refetch } = useSheet(wanted);
   return (
     <Box px={{ base: 4, md: 9 }} pt={7}>
-      {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
-      {!data && !error && <Loading what="what is to be recorded" />}
+      {!data && !isChosen(wanted) && <NothingChosen />}
+      {!data && isChosen(wanted) && (
+        <Awaited what="what is to be recorded" error={error} retry={() => void refetch()} />
+      )}
       {data && <Form sheet={data} wanted={wanted} />}
     </Box>
   );

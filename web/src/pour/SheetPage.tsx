@@ -2,7 +2,8 @@ import { Box, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { numberIn } from '../kit/format';
-import { Failed, Loading } from '../kit/States';
+import { Awaited } from '../kit/States';
+import { isChosen, NothingChosen } from './NothingChosen';
 import { useTitle } from '../kit/useTitle';
 import { titleOf } from './words';
 import { Cooling } from './Cooling';
@@ -23,8 +24,10 @@ export function SheetPage() {
   const { data, error, refetch } = useSheet(wanted);
   return (
     <Box px={{ base: 4, md: 9 }} pt={7} maxW="1000px">
-      {error && !data && <Failed whole error={error} retry={() => void refetch()} />}
-      {!data && !error && <Loading what="the pour sheet" />}
+      {!data && !isChosen(wanted) && <NothingChosen />}
+      {!data && isChosen(wanted) && (
+        <Awaited what="the pour sheet" error={error} retry={() => void refetch()} />
+      )}
       {data && (
         <>
           <Text as="h1" textStyle="title">

@@ -1,5 +1,5 @@
 import { useNavigate, useParams } from 'react-router';
-import { Loading } from '../kit/States';
+import { Awaited } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { useWorkshop } from '../server/useWorkshop';
 import { ProductSteps } from './ProductSteps';
@@ -10,13 +10,13 @@ import { useProductDraft } from './useProductDraft';
 /** An empty shop opens on this: first the shop, then its first product, one question at a time. */
 export function SetUpPage() {
   const { step = SHOP_STEPS[0].step } = useParams();
-  const { data: workshop } = useWorkshop();
+  const { data: workshop, error, refetch } = useWorkshop();
   const answers = useProductDraft();
   const navigate = useNavigate();
   useTitle('Set up your shop');
   const go = (to: string) => void navigate(`/set-up/${to}`);
   if (!workshop) {
-    return <Loading what="the workshop" />;
+    return <Awaited what="the workshop" error={error} retry={() => void refetch()} />;
   }
   return PRODUCT_STEPS.some((s) => s.step === step) ? (
     <ProductSteps answers={answers} workshop={workshop} step={step} onStep={go} settingUp />
@@ -34,7 +34,7 @@ export function SetUpPage() {
 /** One more product, by the same questions. */
 export function NewProductSteps() {
   const { step = PRODUCT_STEPS[0].step } = useParams();
-  const { data: workshop } = useWorkshop();
+  const { data: workshop, error, refetch } = useWorkshop();
   const answers = useProductDraft();
   const navigate = useNavigate();
   useTitle('New product');
@@ -46,6 +46,6 @@ export function NewProductSteps() {
       onStep={(to) => void navigate(`/products/new/${to}`)}
     />
   ) : (
-    <Loading what="the workshop" />
+    <Awaited what="the workshop" error={error} retry={() => void refetch()} />
   );
 }

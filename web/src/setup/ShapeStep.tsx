@@ -2,14 +2,14 @@ import { Box, Flex, Grid } from '@chakra-ui/react';
 import { Problem } from '../api/client';
 import { PlanDrawing } from '../kit/PlanDrawing';
 import { SmallSection } from '../kit/SmallSection';
-import { Loading } from '../kit/States';
+import { Awaited } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useWorkshop } from '../server/useWorkshop';
 import { Chip } from './Chip';
 import { Figures } from './Figures';
 import { ShapeDrawing } from './ShapeDrawing';
 import type { Answers } from './useProductDraft';
-import type { Shape } from '../server/useSetUp';
+import { type Shape, useShapes } from '../server/useSetUp';
 
 /** Those of the families that are made here first. */
 function ofOurs(shapes: Shape[], families: string[]): Shape[] {
@@ -23,8 +23,9 @@ export function ShapeStep({ draft, change, shapes, shape, preview }: Answers) {
   const families = useWorkshop().data?.families ?? [];
   const errors = preview.error instanceof Problem ? preview.error.errors : [];
   const problemOf = (field: string) => errors.find((e) => e.field === field)?.message;
+  const { error, refetch } = useShapes();
   if (!shapes) {
-    return <Loading what="the shapes" />;
+    return <Awaited what="the shapes" error={error} retry={() => void refetch()} />;
   }
   return (
     <Grid templateColumns={{ base: '1fr', xl: '402px 1fr' }} columnGap={8} rowGap={4}>

@@ -216,13 +216,14 @@ class SessionTest {
       note(id, fact("abandoned", Map.of("why", "no power")));
       List<String> told = new ArrayList<>();
       lines
-          .filter(l -> l.startsWith("data:"))
+          // The shop is busy with other things too.
+          .filter(l -> l.startsWith("data:") && l.contains("\"pours\":[" + id + "]"))
           .peek(told::add)
           .takeWhile(l -> told.size() < 2)
           .forEach(l -> app.act("/api/pours/" + id + "/undo", Map.of()));
-      assertThat(told.get(0)).contains("\"pours\":[" + id + "]").contains("\"pour\"");
+      assertThat(told.get(0)).contains("\"pour\"");
       // Any other act is told too: here that the pour was taken back as a whole.
-      assertThat(told.get(1)).contains("\"pours\":[" + id + "]").contains("\"act\"");
+      assertThat(told.get(1)).contains("\"act\"");
     }
   }
 
