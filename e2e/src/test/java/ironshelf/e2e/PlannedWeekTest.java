@@ -40,6 +40,10 @@ class PlannedWeekTest {
       takeOut(shop);
       int before = toPour(shop);
       int poured = mondayIsPoured(page, shop, monday);
+      // The plan follows the last pour in a moment.
+      for (int i = 0; i < 40 && toPour(shop) != before - poured; i++) {
+        page.waitForTimeout(500);
+      }
       assertThat(toPour(shop)).isEqualTo(before - poured);
       atNightThePlanIsTrue(page, shop, monday);
       badNewsInTheMorning(page, shop);
