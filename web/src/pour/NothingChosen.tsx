@@ -1,11 +1,5 @@
 import { Link } from '../kit/Link';
 import { Empty } from '../kit/States';
-import type { Wanted } from '../server/usePour';
-
-/** Whether an address says what is to be poured. */
-export function isChosen(wanted: Wanted): boolean {
-  return wanted.fills.some((fill) => fill.copyIds.length > 0);
-}
 
 /** A sheet's address without a choice in it, as somebody may have kept it. */
 export function NothingChosen() {

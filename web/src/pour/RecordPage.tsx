@@ -10,12 +10,20 @@ import { Awaited, Key } from '../kit/States';
 import { benchMass, benchUnit } from '../kit/style/bench';
 import { fieldOf, moment, momentIn } from '../kit/style/time';
 import { TextField } from '../kit/TextField';
-import { isChosen, NothingChosen } from './NothingChosen';
+import { NothingChosen } from './NothingChosen';
 import { useTitle } from '../kit/useTitle';
 import { useNow } from '../server/useWorkshop';
 import { titleOf } from './words';
 import { SheetSummary } from './SheetSummary';
-import { type Sheet, usePoured, useSheet, type Wanted, wantedOf, isEarly } from '../server/usePour';
+import {
+  type Sheet,
+  usePoured,
+  useSheet,
+  type Wanted,
+  wantedOf,
+  isChosen,
+  isEarly,
+} from '../server/usePour';
 
 /** A pour that was made away from the screen: when, and what really went in where it is known. */
 export function RecordPage() {

@@ -3,13 +3,13 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { numberIn } from '../kit/format';
 import { Awaited } from '../kit/States';
-import { isChosen, NothingChosen } from './NothingChosen';
+import { NothingChosen } from './NothingChosen';
 import { useTitle } from '../kit/useTitle';
 import { titleOf } from './words';
 import { Cooling } from './Cooling';
 import { PourStart } from './PourStart';
 import { SheetSummary } from './SheetSummary';
-import { useSheet, wantedOf } from '../server/usePour';
+import { isChosen, useSheet, wantedOf } from '../server/usePour';
 
 /** The sheet of a pour that is not begun: what it takes, and the way to the bench. */
 export function SheetPage() {

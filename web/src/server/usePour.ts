@@ -52,6 +52,11 @@ export function pathOf(waiting: WaitingLayer): string {
   });
 }
 
+/** Whether any copy is chosen to be poured into. */
+export function isChosen(wanted: Wanted): boolean {
+  return wanted.fills.some((fill) => fill.copyIds.length > 0);
+}
+
 /** What a sheet's address asks for. */
 export function wantedOf(params: URLSearchParams): Wanted {
   return {
@@ -87,7 +92,7 @@ export function useSheet(wanted: Wanted | undefined, fixed = false) {
         }),
       );
     },
-    enabled: wanted !== undefined && wanted.fills.some((f) => f.copyIds.length > 0),
+    enabled: wanted !== undefined && isChosen(wanted),
     placeholderData: keepPreviousData,
     retry: false,
     // A sheet that is being poured from must not change under the pourer's hands.
