@@ -107,6 +107,11 @@ final class Browser implements AutoCloseable {
     }
   }
 
+  /** Presses a key and waits until the server has taken it: to leave at once could cut it off. */
+  static void act(Locator key) {
+    key.page().waitForResponse(answer -> !answer.request().method().equals("GET"), key::click);
+  }
+
   /** A window of its own on this shop; the paths it goes to later are of the same shop. */
   Page open(RunningApp app, String path) {
     // Where kilograms, euros and 24 hours are usual: what a new shop is offered is what it has.

@@ -95,7 +95,7 @@ class LayersAndTargetsTest {
     bench.key(Pattern.compile("Loading plate 20 kg ×1, Plain grey, out .*")).click();
     page.getByLabel("Why now?").fill("to weigh it");
     page.getByLabel("Mass of P1").fill("19.98 kg");
-    bench.key("Take out 1").click();
+    Browser.act(bench.key("Take out 1"));
     page.navigate("/moulds/6");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("P1")).click();
     page.getByText(Pattern.compile("^19.98.kg$")).click();

@@ -83,13 +83,14 @@ class MissingThingsTest {
     // The key goes where it is mended.
     page.navigate("/products/2");
     page.getByText("Give it a route").click();
-    page.getByText("Keep").last().click();
+    Browser.act(page.getByText("Keep").last());
     page.navigate("/products/2");
     assertThat(page.getByLabel("Missing")).not().containsText("has no route");
     page.getByText("Add a copy", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(page.locator("h1").first()).hasText("Crate mould");
     page.getByText("Add a copy").last().click();
     assertThat(page.getByLabel("code")).hasValue("C1");
-    page.getByText("Add it").click();
+    Browser.act(page.getByText("Add it"));
     page.navigate("/products/2");
     assertThat(page.getByLabel("Missing")).not().containsText("no copy in use");
   }

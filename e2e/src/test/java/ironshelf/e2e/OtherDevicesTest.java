@@ -188,7 +188,7 @@ class OtherDevicesTest {
     owner.navigate("/people");
     Locator signedIn = owner.getByLabel("Signed in");
     assertThat(signedIn.getByText("Tom Wren, on bench tablet")).isVisible();
-    signedIn.getByText("Sign out").first().click();
+    Browser.act(signedIn.getByText("Sign out").first());
     tablet.navigate("/next");
     assertThat(tablet.getByText("Who is here?")).isVisible();
   }

@@ -60,7 +60,7 @@ class OwnWaysTest {
     page.navigate("/");
     group(page, "Bore plate ×4").click();
     Browser.isAccessible(page);
-    press(page, "^4 firsts$");
+    Browser.act(key(page, "^4 firsts$"));
     page.navigate("/products/" + making.id("Bore plate") + "/sets");
     assertThat(page.getByText(Pattern.compile("2 pairs|2 sets")).first()).isVisible();
     Browser.isAccessible(page);
@@ -77,7 +77,11 @@ class OwnWaysTest {
   }
 
   private static void press(Page page, String words) {
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(words)))
-        .click();
+    key(page, words).click();
+  }
+
+  private static Locator key(Page page, String words) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(words)));
   }
 }
