@@ -43,6 +43,7 @@ public class StepLedger {
    *
    * @param ageH the equivalent age of each cast
    * @param places where each cast's route has it
+   * @param ready casts whose route ends with it
    * @param together what the scale said of all sound ones at once; null where it did not
    */
   public long demould(
@@ -50,6 +51,7 @@ public class StepLedger {
       Map<Long, List<Weighed>> byCast,
       Map<Long, Double> ageH,
       Map<Long, StepDone.Place> places,
+      Set<Long> ready,
       @Nullable OnScale together) {
     StepAct act = acts.save(new StepAct(done, true));
     byCast.forEach(
@@ -62,6 +64,8 @@ public class StepLedger {
             String broke = weighed.get(i).scrapReason();
             if (broke != null) {
               piece.scrap(broke, done.at());
+            } else if (ready.contains(castId)) {
+              piece.ready(done.at());
             }
           }
         });

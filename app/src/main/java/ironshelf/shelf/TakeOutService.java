@@ -24,9 +24,11 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -89,6 +91,7 @@ public class TakeOutService {
           Map<Long, LivePiece> standing = inMould.standing(castIds);
           Ways.Known known = ways.known();
           Map<Long, StepDone.Place> places = new HashMap<>();
+          Set<Long> ready = new HashSet<>();
           for (TakeOutRequest.TakenOut cast : request.casts()) {
             LivePiece piece = standing.get(cast.castId());
             early |= takeOut(cast, piece, known, request, at, ageH);
@@ -96,6 +99,9 @@ public class TakeOutService {
             int no = route == null ? 0 : route.demouldNo(piece.stepNo());
             step = route == null ? step : route.kind(no).code();
             places.put(requireNonNull(cast.castId()), new StepDone.Place(no, 1));
+            if (route != null && route.endsWith(no, 1)) {
+              ready.add(requireNonNull(cast.castId()));
+            }
           }
           Map<Long, List<Weighed>> byCast = new LinkedHashMap<>();
           request.casts().forEach(c -> byCast.put(requireNonNull(c.castId()), c.pieces()));
@@ -110,6 +116,7 @@ public class TakeOutService {
               byCast,
               ageH,
               places,
+              ready,
               together);
         });
   }

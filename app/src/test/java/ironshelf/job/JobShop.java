@@ -88,9 +88,19 @@ final class JobShop {
 
   /** A product with mould, recipe, colour, copies and route, as the set-up makes it. */
   Job make(Map<String, ?> product, int ordered) {
-    JsonNode made = act("/api/set-up/product", product);
+    return order(act("/api/set-up/product", product), ordered);
+  }
+
+  /** What nobody orders by itself: it goes into something else. */
+  Job part(Map<String, ?> product) {
+    return new Job(this, act("/api/set-up/product", product), 0);
+  }
+
+  /** An order of something that this shop makes. */
+  Job order(JsonNode made, int ordered) {
     LocalDate today = LocalDate.ofInstant(now, ZoneOffset.UTC);
-    Map<String, Object> buyer = Map.of("name", "Buyer of " + product.get("name"));
+    long product = made.path("fills").get(0).path("productId").asLong();
+    Map<String, Object> buyer = Map.of("name", "Buyer of product " + product);
     long customer = act("/api/customers", buyer).path("id").asLong();
     JsonNode order =
         act(
@@ -106,12 +116,41 @@ final class JobShop {
                 List.of(
                     Map.of(
                         "productId",
-                        made.path("productId").asLong(),
+                        product,
                         "colourwayId",
                         made.path("colourwayId").asLong(),
                         "quantity",
                         ordered))));
     return new Job(this, made, order.path("id").asLong());
+  }
+
+  /** Gives a product a route of its own, each step as it is kept. */
+  void route(JsonNode made, List<Map<String, Object>> steps) {
+    String path =
+        "/api/products/" + made.path("fills").get(0).path("productId").asLong() + "/route";
+    long seen = get(path).path("route").path("id").asLong();
+    put(path, Map.of("steps", steps), seen);
+  }
+
+  /** Keeps something over what was seen of it. */
+  JsonNode put(String path, Object body, long seen) {
+    Answer answer = at(() -> app.put(path, body, "\"" + seen + "\""));
+    assertThat(answer.status()).as("%s: %s", path, answer.body()).isEqualTo(200);
+    return answer.body();
+  }
+
+  /** A material of those that are shipped; the same one each time. */
+  long material(String code) {
+    return act("/api/starting-materials/" + code, Map.of()).path("id").asLong();
+  }
+
+  double stockKg(long material) {
+    for (JsonNode stock : get("/api/materials")) {
+      if (stock.path("material").path("id").asLong() == material) {
+        return stock.path("remainingKg").asDouble();
+      }
+    }
+    throw new AssertionError("no material " + material);
   }
 
   private static Map<String, Object> asked(
