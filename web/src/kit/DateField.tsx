@@ -1,5 +1,6 @@
 import { Box, DatePicker, Input, parseDate, Portal, Text } from '@chakra-ui/react';
 import { useId, useState } from 'react';
+import { nowMs } from './style/clock';
 import { localeTag, style } from './style/style';
 import { date, dateAt, readDate } from './style/time';
 
@@ -18,7 +19,7 @@ function kept(iso: string) {
 }
 
 function read(words: string): string | undefined {
-  return words.trim() === '' ? '' : readDate(words, dateAt(Date.now()));
+  return words.trim() === '' ? '' : readDate(words, dateAt(nowMs()));
 }
 
 /**

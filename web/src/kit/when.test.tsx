@@ -5,6 +5,7 @@ import { show } from '../test-shop';
 import { DateField } from './DateField';
 import { MomentField } from './MomentField';
 import { fieldOf, momentIn, readDate } from './style/time';
+import { setByServer } from './style/clock';
 import { setStyle } from './style/style';
 import { TimeField } from './TimeField';
 
@@ -30,6 +31,22 @@ describe('a date as people write it', () => {
     expect(readDate('3/5/2027', '2027-03-01')).toBe('2027-03-05');
     expect(readDate('12/24', '2027-03-01')).toBe('2027-12-24');
   });
+});
+
+function Day() {
+  const [iso, setIso] = useState('');
+  return <DateField label="due" text={iso} onText={setIso} />;
+}
+
+it('counts from the shop’s today, not from this machine’s', () => {
+  // A demo that was put forward by months.
+  setByServer('2031-08-14T10:00:00Z');
+  show(<Day />);
+  const field = screen.getByLabelText('due');
+  fireEvent.change(field, { target: { value: 'tomorrow' } });
+  fireEvent.blur(field);
+  expect(field).toHaveValue('15 Aug 2031');
+  setByServer(new Date().toISOString());
 });
 
 function Time() {

@@ -4,7 +4,8 @@ import { Link } from '../kit/Link';
 import { client, dataOf } from '../api/client';
 import { Failed, Key, Loading } from '../kit/States';
 import { moment } from '../kit/style/time';
-import { useMoment, useNow } from '../server/useWorkshop';
+import { nowMs } from '../kit/style/clock';
+import { useNow } from '../server/useWorkshop';
 import { PouredView } from './PouredView';
 import { factsOf, type Session, standing, takingBack } from './script/facts';
 import { note } from './script/queue';
@@ -13,7 +14,6 @@ import { keyOf } from '../server/keys';
 /** What a pour that is over did; it can be taken up again, or taken back as a whole. */
 export function PouredPage({ id, session }: { id: number; session?: Session }) {
   const now = useNow();
-  const pressed = useMoment();
   const given = session?.state.status === 'abandoned';
   const { data, error, refetch } = useQuery({
     queryKey: keyOf('poured', id),
@@ -24,7 +24,7 @@ export function PouredPage({ id, session }: { id: number; session?: Session }) {
     (f) => f.what?.kind === 'recorded' || f.what?.kind === 'abandoned',
   );
   const reopen = () => {
-    note(id, factsOf(takingBack(closing), pressed(), {}));
+    note(id, factsOf(takingBack(closing), nowMs(), {}));
   };
   const why = closing.find((f) => f.what?.kind === 'abandoned')?.what;
   if (given) {

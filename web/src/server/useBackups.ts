@@ -1,14 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { client, dataOf, done, Problem, sendFile, type Schemas } from '../api/client';
+import { until } from '../kit/style/clock';
 import { keyOf } from './keys';
 
 export type Backups = Schemas['BackupView'];
 export type KeptBackup = Schemas['KeptBackup'];
 
 const LOOK_MS = 600_000;
-const EVERY_MS = 700;
 /** Five years of a shop on a slow machine, and some. */
-const MOST_MS = 300_000;
+const PATIENCE = { everyMs: 700, mostMs: 300_000 };
 
 /** For owners alone. */
 export function useBackups(enabled = true) {
@@ -62,27 +62,22 @@ export function useTakeIn() {
 
 /** What was there is kept as one more backup, by which it is known that all is done. */
 async function restarted(newest: string | undefined, why = ''): Promise<void> {
-  const until = Date.now() + MOST_MS;
-  while (Date.now() < until) {
-    await new Promise((resolve) => setTimeout(resolve, EVERY_MS));
+  const isBack = async () => {
     try {
-      const now = await dataOf(client.GET('/api/backups'));
-      const last = now.items[0]?.name;
-      if (last !== newest && (last ?? '').includes(why)) {
-        return;
-      }
+      const last = (await dataOf(client.GET('/api/backups'))).items[0]?.name;
+      return last !== newest && (last ?? '').includes(why);
     } catch (e) {
-      // Going back ends all sessions: whoever did it from elsewhere signs in again.
-      if (e instanceof Problem && e.code === 'request.signIn') {
-        return;
-      }
-      // Else it is not there yet.
+      // Going back ends all sessions: whoever did it from elsewhere signs in again. Else it is not
+      // there yet.
+      return e instanceof Problem && e.code === 'request.signIn';
     }
+  };
+  if (!(await until(isBack, PATIENCE))) {
+    throw new Problem(
+      'restart',
+      'It did not come back. Look at the window that ./run was started in; nothing is lost.',
+    );
   }
-  throw new Problem(
-    'restart',
-    'It did not come back. Look at the window that ./run was started in; nothing is lost.',
-  );
 }
 
 /** Looks through the data when asked to. */

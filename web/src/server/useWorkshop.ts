@@ -1,5 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
+import { aheadMs, setByServer } from '../kit/style/clock';
 import { client, dataOf, type Schemas } from '../api/client';
 import { keyOf } from './keys';
 
@@ -8,28 +9,24 @@ export type Workshop = Schemas['WorkshopView'];
 export function useWorkshop() {
   return useQuery({
     queryKey: keyOf('workshop'),
-    queryFn: () => dataOf(client.GET('/api/workshop')),
+    queryFn: async () => {
+      const workshop = await dataOf(client.GET('/api/workshop'));
+      setByServer(workshop.now);
+      return workshop;
+    },
     refetchInterval: 60_000,
   });
 }
 
-/** The workshop's clock, which in the demo may run ahead of this machine's; ticks every second. */
+/** The shop's clock on a page: it ticks every second. */
 export function useNow(): number {
-  const { data, dataUpdatedAt } = useWorkshop();
+  const { dataUpdatedAt } = useWorkshop();
   const [tick, setTick] = useState(() => Date.now());
   useEffect(() => {
     const timer = setInterval(() => setTick(Date.now()), 1_000);
     return () => clearInterval(timer);
   }, []);
-  const ahead = data ? Date.parse(data.now) - dataUpdatedAt : 0;
-  return Math.max(tick, dataUpdatedAt) + ahead;
-}
-
-/** The same clock at the moment of a press, to the millisecond: what is pressed is timed by it. */
-export function useMoment(): () => number {
-  const { data, dataUpdatedAt } = useWorkshop();
-  const ahead = data ? Date.parse(data.now) - dataUpdatedAt : 0;
-  return () => Date.now() + ahead;
+  return Math.max(tick, dataUpdatedAt) + aheadMs();
 }
 
 /** Keeps the shop's own measures; every sum is asked for anew. */

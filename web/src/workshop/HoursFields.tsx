@@ -1,5 +1,6 @@
 import { Box, chakra, Flex, Grid, Text } from '@chakra-ui/react';
 import type { Schemas } from '../api/client';
+import { nowMs } from '../kit/style/clock';
 import { Choice } from '../kit/Choice';
 import { style } from '../kit/style/style';
 import { date, dateAt, readDate } from '../kit/style/time';
@@ -56,7 +57,7 @@ export function bodyOf(draft: HoursDraft) {
         .split(';')
         .filter((d) => d.trim() !== '')
         // What is no date is sent as it stands, so that the server names it.
-        .map((d) => readDate(d, dateAt(Date.now())) ?? d.trim()),
+        .map((d) => readDate(d, dateAt(nowMs())) ?? d.trim()),
     },
     people: Math.round(Number(draft.people)),
     lateDayWorthH: Number(draft.lateDayWorthH),

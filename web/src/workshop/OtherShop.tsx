@@ -1,28 +1,26 @@
 import { chakra } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { until } from '../kit/style/clock';
 import { client, dataOf, type Schemas } from '../api/client';
 import { keyOf } from '../server/keys';
 
 const Press = chakra('button');
 
-const EVERY_MS = 700;
-const MOST_MS = 90_000;
+const PATIENCE = { everyMs: 700, mostMs: 90_000 };
 
 /** Waits until the application answers again as the other shop. */
 async function other(demo: boolean): Promise<void> {
-  const until = Date.now() + MOST_MS;
-  while (Date.now() < until) {
-    await new Promise((resolve) => setTimeout(resolve, EVERY_MS));
+  const isOther = async () => {
     try {
-      const now = await dataOf(client.GET('/api/workshop'));
-      if (now.demo !== demo) {
-        return;
-      }
+      return (await dataOf(client.GET('/api/workshop'))).demo !== demo;
     } catch {
       // Not there yet.
+      return false;
     }
+  };
+  if (!(await until(isOther, PATIENCE))) {
+    throw new Error('It did not come back. Look at the window that ./run was started in.');
   }
-  throw new Error('It did not come back. Look at the window that ./run was started in.');
 }
 
 /** From an own shop to the demo, and from the demo to an own shop, by one press. */

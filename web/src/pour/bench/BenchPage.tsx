@@ -3,7 +3,8 @@ import { useParams } from 'react-router';
 import { Problem } from '../../api/client';
 import { Failed, Loading } from '../../kit/States';
 import { useTitle } from '../../kit/useTitle';
-import { useMoment, useNow } from '../../server/useWorkshop';
+import { nowMs } from '../../kit/style/clock';
+import { useNow } from '../../server/useWorkshop';
 import { PouredPage } from '../PouredPage';
 import { factsOf, lastPress, pressOf, takingBack, type What } from '../script/facts';
 import { forget, isSending, note, queued } from '../script/queue';
@@ -20,10 +21,9 @@ export function BenchPage() {
   const { going, error, refetch } = useSession(id);
   const { settings, keep } = useBenchSettings();
   const now = useNow();
-  const moment = useMoment();
   useChanges(isSending);
   const session = going?.session;
-  const onNote = (whats: What[]) => note(id, factsOf(whats, moment(), notedBy(settings)));
+  const onNote = (whats: What[]) => note(id, factsOf(whats, nowMs(), notedBy(settings)));
   const onUndo = () => {
     const last = lastPress([...(session?.facts ?? []), ...(going?.waiting ?? [])]);
     const waits = queued().waiting.find((w) =>

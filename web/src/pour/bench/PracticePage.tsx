@@ -5,7 +5,7 @@ import { Link } from '../../kit/Link';
 import { messageOf } from '../../api/client';
 import { Failed, Key, Loading } from '../../kit/States';
 import { useTitle } from '../../kit/useTitle';
-import { useMoment } from '../../server/useWorkshop';
+import { nowMs } from '../../kit/style/clock';
 import { Balance } from '../Balance';
 import { openingOf } from '../PourStart';
 import { factsOf, lastPress, type What } from '../script/facts';
@@ -24,8 +24,7 @@ export function PracticePage() {
   const { session, error, note, drop, restart } = usePractice(opening);
   const { settings, keep } = useBenchSettings();
   const [happened, setHappened] = useState('');
-  const moment = useMoment();
-  const say = (whats: What[]) => note(factsOf(whats, moment(), notedBy(settings)));
+  const say = (whats: What[]) => note(factsOf(whats, nowMs(), notedBy(settings)));
   const sheet = session?.sheet;
   const step = session?.state.steps.find((s) => s.status === 'now');
   const mishap =

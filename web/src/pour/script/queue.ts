@@ -1,3 +1,4 @@
+import { nowMs } from '../../kit/style/clock';
 import { client, type Schemas } from '../../api/client';
 import type { Fact, Session } from './facts';
 
@@ -88,7 +89,7 @@ export async function send(): Promise<void> {
       }
       const answer = await post(next);
       if (answer === 'gone') {
-        set({ ...queue, goneSince: queue.goneSince ?? Date.now() });
+        set({ ...queue, goneSince: queue.goneSince ?? nowMs() });
         setTimeout(() => void send(), AGAIN_MS);
         return;
       }
