@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.LongSupplier;
-import org.jspecify.annotations.Nullable;
 import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
@@ -20,8 +19,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Does an act once per key; a repetition gets the result of the first time. */
 @Service
 public class ActService {
-
-  private static final int LONGEST_KEY = 64;
 
   private final ActRepository acts;
   private final Clock clock;
@@ -38,10 +35,7 @@ public class ActService {
    * @return the id of what the act was about, from this time or the first
    */
   @Transactional(propagation = Propagation.MANDATORY)
-  public long once(@Nullable String key, String kind, LongSupplier doing) {
-    if (key == null || key.isBlank() || key.length() > LONGEST_KEY) {
-      throw ProblemException.bad("act.keyMissing", Map.of());
-    }
+  public long once(String key, String kind, LongSupplier doing) {
     String fingerprint = RequestPrint.current().orElse(null);
     Optional<Act> before = acts.findById(key);
     if (before.isPresent()) {

@@ -1,7 +1,7 @@
 package ironshelf.copy;
 
 import ironshelf.core.quantity.Findings;
-import ironshelf.http.IfMatch;
+import ironshelf.http.SeenVersion;
 import java.time.Clock;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -10,7 +10,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -39,20 +38,14 @@ class CopyController {
   }
 
   @PutMapping("/api/copies/{id}")
-  CopyHistory change(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody CopyRequest to) {
-    copies.change(id, IfMatch.version(ifMatch), to);
+  CopyHistory change(@PathVariable long id, @SeenVersion long seen, @RequestBody CopyRequest to) {
+    copies.change(id, seen, to);
     return copies.history(id);
   }
 
   @PostMapping("/api/copies/{id}/marks")
-  CopyHistory mark(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody MarkRequest mark) {
-    copies.mark(id, IfMatch.version(ifMatch), mark.condition(), mark.reason(), clock.instant());
+  CopyHistory mark(@PathVariable long id, @SeenVersion long seen, @RequestBody MarkRequest mark) {
+    copies.mark(id, seen, mark.condition(), mark.reason(), clock.instant());
     return copies.history(id);
   }
 

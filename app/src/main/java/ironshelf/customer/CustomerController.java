@@ -1,15 +1,13 @@
 package ironshelf.customer;
 
-import ironshelf.http.IfMatch;
+import ironshelf.http.SeenVersion;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -35,9 +33,7 @@ class CustomerController {
 
   @PutMapping("/api/customers/{id}")
   CustomerView change(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody CustomerRequest to) {
-    return customers.change(id, IfMatch.version(ifMatch), to);
+      @PathVariable long id, @SeenVersion long seen, @RequestBody CustomerRequest to) {
+    return customers.change(id, seen, to);
   }
 }

@@ -2,6 +2,7 @@ package ironshelf.dispatch;
 
 import ironshelf.core.dispatch.Packing;
 import ironshelf.core.dispatch.Parcels;
+import ironshelf.http.ActKey;
 import ironshelf.print.Paper;
 import ironshelf.standin.Carrier;
 import java.util.List;
@@ -13,7 +14,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -63,10 +63,7 @@ class DispatchController {
 
   @PostMapping("/api/orders/{id}/dispatches")
   @ResponseStatus(HttpStatus.CREATED)
-  DispatchView send(
-      @PathVariable long id,
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
-      @RequestBody PackRequest request) {
+  DispatchView send(@PathVariable long id, @ActKey String key, @RequestBody PackRequest request) {
     return dispatches.send(key, id, request);
   }
 
@@ -94,9 +91,7 @@ class DispatchController {
 
   @PostMapping("/api/returns")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void takeBack(
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
-      @RequestBody ReturnRequest request) {
+  void takeBack(@ActKey String key, @RequestBody ReturnRequest request) {
     returns.take(key, request);
   }
 }

@@ -109,7 +109,7 @@ public class DispatchService {
   /**
    * Books the parcels and notes them gone, once for the key. Where the carrier fails, nothing is.
    */
-  public DispatchView send(@Nullable String key, long orderId, PackRequest request) {
+  public DispatchView send(String key, long orderId, PackRequest request) {
     return dispatch(acts.once(key, "dispatch", () -> send(orderId, request)));
   }
 

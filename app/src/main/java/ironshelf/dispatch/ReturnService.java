@@ -5,7 +5,6 @@ import ironshelf.order.AllotmentService;
 import ironshelf.piece.StepLedger;
 import java.time.Clock;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -34,7 +33,7 @@ public class ReturnService {
   }
 
   /** Takes a piece back, once for the key. */
-  public void take(@Nullable String key, ReturnRequest request) {
+  public void take(String key, ReturnRequest request) {
     acts.once(key, "return", () -> take(request));
   }
 

@@ -7,6 +7,7 @@ import ironshelf.core.piece.cause.FactName;
 import ironshelf.core.piece.cause.PieceFacts;
 import ironshelf.core.pour.script.PourFact;
 import ironshelf.core.quantity.Findings;
+import ironshelf.http.ActKey;
 import ironshelf.pour.Meant;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +17,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -53,9 +53,7 @@ class InspectController {
 
   @PostMapping("/api/pieces/{id}/inspections")
   List<InspectionView> inspect(
-      @PathVariable long id,
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
-      @RequestBody InspectRequest request) {
+      @PathVariable long id, @ActKey String key, @RequestBody InspectRequest request) {
     inspections.inspect(key, id, request);
     return inspections.ofPiece(id);
   }

@@ -20,7 +20,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -59,7 +58,7 @@ public class InspectService {
       long pieceId, String product, Instant inspectedAt, long inspectionId, List<Defect> defects) {}
 
   /** Keeps what was seen, once for the key. */
-  public void inspect(@Nullable String key, long pieceId, InspectRequest request) {
+  public void inspect(String key, long pieceId, InspectRequest request) {
     acts.once(key, "inspect", () -> inspect(pieceId, request));
   }
 

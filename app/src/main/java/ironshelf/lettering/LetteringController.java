@@ -2,9 +2,8 @@ package ironshelf.lettering;
 
 import ironshelf.core.lettering.Lettering;
 import ironshelf.core.lettering.LetteringRequest;
-import ironshelf.http.IfMatch;
+import ironshelf.http.SeenVersion;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -12,7 +11,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -43,10 +41,8 @@ class LetteringController {
 
   @PutMapping("/api/stamp-sets/{id}")
   StampSetView change(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody StampSetRequest to) {
-    return sets.change(id, IfMatch.version(ifMatch), to);
+      @PathVariable long id, @SeenVersion long seen, @RequestBody StampSetRequest to) {
+    return sets.change(id, seen, to);
   }
 
   @DeleteMapping("/api/stamp-sets/{id}")

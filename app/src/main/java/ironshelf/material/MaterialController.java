@@ -6,8 +6,9 @@ import ironshelf.act.ActService;
 import ironshelf.core.material.Amount;
 import ironshelf.core.material.StartingMaterial;
 import ironshelf.core.quantity.Findings;
-import ironshelf.http.IfMatch;
+import ironshelf.http.ActKey;
 import ironshelf.http.PageOf;
+import ironshelf.http.SeenVersion;
 import ironshelf.http.Sorting;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -24,7 +25,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -104,10 +104,8 @@ class MaterialController {
 
   @PutMapping("/api/materials/{id}")
   MaterialView change(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody MaterialRequest to) {
-    return materials.change(id, IfMatch.version(ifMatch), to);
+      @PathVariable long id, @SeenVersion long seen, @RequestBody MaterialRequest to) {
+    return materials.change(id, seen, to);
   }
 
   @PostMapping("/api/materials")
@@ -147,9 +145,7 @@ class MaterialController {
   @PostMapping("/api/materials/{id}/lots")
   @Transactional
   public List<StockView> receive(
-      @PathVariable long id,
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
-      @RequestBody DeliveryRequest delivery) {
+      @PathVariable long id, @ActKey String key, @RequestBody DeliveryRequest delivery) {
     acts.once(
         key,
         "receive",
@@ -175,9 +171,7 @@ class MaterialController {
   @PostMapping("/api/lots/{id}/count")
   @Transactional
   public List<StockView> count(
-      @PathVariable long id,
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
-      @RequestBody LotRequest found) {
+      @PathVariable long id, @ActKey String key, @RequestBody LotRequest found) {
     acts.once(
         key,
         "count",
@@ -191,9 +185,7 @@ class MaterialController {
   @PostMapping("/api/lots/{id}/waste")
   @Transactional
   public List<StockView> waste(
-      @PathVariable long id,
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
-      @RequestBody LotRequest lost) {
+      @PathVariable long id, @ActKey String key, @RequestBody LotRequest lost) {
     acts.once(
         key,
         "waste",

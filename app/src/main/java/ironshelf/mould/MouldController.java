@@ -2,12 +2,11 @@ package ironshelf.mould;
 
 import ironshelf.copy.CopyRequest;
 import ironshelf.core.mould.starting.LeastWalls;
-import ironshelf.http.IfMatch;
 import ironshelf.http.PageOf;
+import ironshelf.http.SeenVersion;
 import ironshelf.http.Sorting;
 import java.util.List;
 import java.util.Locale;
-import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Sort;
@@ -18,7 +17,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -57,11 +55,8 @@ class MouldController {
   }
 
   @PutMapping("/api/moulds/{id}")
-  MouldView change(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody NewMould to) {
-    moulds.change(id, IfMatch.version(ifMatch), to);
+  MouldView change(@PathVariable long id, @SeenVersion long seen, @RequestBody NewMould to) {
+    moulds.change(id, seen, to);
     return moulds.mould(id);
   }
 

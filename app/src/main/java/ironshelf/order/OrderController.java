@@ -1,10 +1,10 @@
 package ironshelf.order;
 
-import ironshelf.http.IfMatch;
+import ironshelf.http.ActKey;
 import ironshelf.http.PageOf;
+import ironshelf.http.SeenVersion;
 import ironshelf.order.line.ToPour;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Sort;
@@ -15,7 +15,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -51,32 +50,22 @@ class OrderController {
 
   @PostMapping("/api/orders")
   @ResponseStatus(HttpStatus.CREATED)
-  OrderView place(
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
-      @RequestBody OrderRequest request) {
+  OrderView place(@ActKey String key, @RequestBody OrderRequest request) {
     return orders.placeOnce(key, request);
   }
 
   @PutMapping("/api/orders/{id}")
-  OrderView change(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody OrderRequest to) {
-    return orders.change(id, IfMatch.version(ifMatch), to);
+  OrderView change(@PathVariable long id, @SeenVersion long seen, @RequestBody OrderRequest to) {
+    return orders.change(id, seen, to);
   }
 
   @PostMapping("/api/orders/{id}/cancelled")
-  OrderView cancel(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
-    return orders.cancel(id, IfMatch.version(ifMatch));
+  OrderView cancel(@PathVariable long id, @SeenVersion long seen) {
+    return orders.cancel(id, seen);
   }
 
   @PutMapping("/api/orders/{id}/marks")
-  OrderView mark(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody OrderMarks marks) {
-    return orders.mark(id, IfMatch.version(ifMatch), marks);
+  OrderView mark(@PathVariable long id, @SeenVersion long seen, @RequestBody OrderMarks marks) {
+    return orders.mark(id, seen, marks);
   }
 }

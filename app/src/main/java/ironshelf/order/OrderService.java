@@ -95,7 +95,7 @@ public class OrderService {
   }
 
   /** Takes an order or a quote in, once for the key. */
-  public OrderView placeOnce(@Nullable String key, OrderRequest request) {
+  public OrderView placeOnce(String key, OrderRequest request) {
     return order(acts.once(key, "order", () -> place(request).id()));
   }
 

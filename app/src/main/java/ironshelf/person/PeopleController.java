@@ -2,7 +2,7 @@ package ironshelf.person;
 
 import ironshelf.device.DeviceService;
 import ironshelf.device.DeviceView;
-import ironshelf.http.IfMatch;
+import ironshelf.http.SeenVersion;
 import ironshelf.http.problem.ProblemException;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -21,7 +21,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -61,10 +60,8 @@ class PeopleController {
 
   @PutMapping("/api/people/{id}")
   PersonView changePerson(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody PersonRequest asked) {
-    return people.change(id, IfMatch.version(ifMatch), asked);
+      @PathVariable long id, @SeenVersion long seen, @RequestBody PersonRequest asked) {
+    return people.change(id, seen, asked);
   }
 
   @DeleteMapping("/api/people/{id}")

@@ -1,14 +1,13 @@
 package ironshelf.pour;
 
+import ironshelf.http.ActKey;
 import ironshelf.material.MovementView;
 import ironshelf.material.consumption.PourStock;
 import java.time.Clock;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -37,9 +36,7 @@ class PourController {
 
   /** Takes a booking back that should not have been made. */
   @PostMapping("/api/pours/{id}/undo")
-  void undo(
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
-      @PathVariable long id) {
+  void undo(@ActKey String key, @PathVariable long id) {
     undo.undo(key, id, clock.instant());
   }
 

@@ -12,7 +12,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -51,7 +50,7 @@ class UndoService {
   }
 
   /** Undoes the session of a pour, once for the key. */
-  void undo(@Nullable String key, long id, Instant at) {
+  void undo(String key, long id, Instant at) {
     acts.once(key, "undo", () -> undo(id, at));
   }
 

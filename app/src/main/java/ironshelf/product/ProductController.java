@@ -2,7 +2,7 @@ package ironshelf.product;
 
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchSum;
-import ironshelf.http.IfMatch;
+import ironshelf.http.SeenVersion;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import ironshelf.recipe.colourway.ColourwayView;
@@ -14,7 +14,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -61,10 +60,8 @@ class ProductController {
 
   @PutMapping("/api/products/{id}")
   ProductPage change(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody ProductRequest product) {
-    return page(products.change(id, IfMatch.version(ifMatch), product));
+      @PathVariable long id, @SeenVersion long seen, @RequestBody ProductRequest product) {
+    return page(products.change(id, seen, product));
   }
 
   /** Wax that a product is filled with; null: none. */
@@ -72,11 +69,9 @@ class ProductController {
 
   @PutMapping("/api/products/{id}/wax")
   ProductPage keepWax(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody WaxChange change) {
+      @PathVariable long id, @SeenVersion long seen, @RequestBody WaxChange change) {
     ProductRequest to = products.product(id).kept().withWax(change.wax());
-    return page(products.change(id, IfMatch.version(ifMatch), to));
+    return page(products.change(id, seen, to));
   }
 
   private ProductPage page(ProductView product) {

@@ -1,7 +1,7 @@
 package ironshelf.product;
 
 import ironshelf.core.route.RouteStep;
-import ironshelf.http.IfMatch;
+import ironshelf.http.SeenVersion;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import ironshelf.route.RouteLine;
@@ -9,12 +9,10 @@ import ironshelf.route.RouteService;
 import ironshelf.route.RouteView;
 import java.time.Instant;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The route that a product's next pieces go. */
@@ -64,11 +62,8 @@ class ProductRouteController {
 
   /** Its version is the id of the route that was seen. */
   @PutMapping("/api/products/{id}/route")
-  RoutePage change(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody RouteSteps route) {
-    products.changeRoute(id, IfMatch.version(ifMatch), route.steps());
+  RoutePage change(@PathVariable long id, @SeenVersion long seen, @RequestBody RouteSteps route) {
+    products.changeRoute(id, seen, route.steps());
     return route(id);
   }
 }

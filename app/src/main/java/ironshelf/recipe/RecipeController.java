@@ -3,19 +3,17 @@ package ironshelf.recipe;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.recipe.starting.StartingRecipe;
 import ironshelf.core.recipe.starting.StartingRecipes;
-import ironshelf.http.IfMatch;
+import ironshelf.http.SeenVersion;
 import ironshelf.recipe.colourway.ColourwayRequest;
 import ironshelf.recipe.colourway.ColourwayVersions;
 import ironshelf.recipe.colourway.ColourwayView;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -61,10 +59,8 @@ class RecipeController {
   @PostMapping("/api/recipes/{id}/versions")
   @ResponseStatus(HttpStatus.CREATED)
   RecipePage addVersion(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody NewRecipe recipe) {
-    return pages.page(recipes.addVersion(id, (int) IfMatch.version(ifMatch), recipe).id());
+      @PathVariable long id, @SeenVersion long seen, @RequestBody NewRecipe recipe) {
+    return pages.page(recipes.addVersion(id, (int) seen, recipe).id());
   }
 
   @PostMapping("/api/recipes/{id}/colourways")

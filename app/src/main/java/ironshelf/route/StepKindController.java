@@ -3,17 +3,15 @@ package ironshelf.route;
 import static java.util.stream.Collectors.toSet;
 
 import ironshelf.core.route.RouteStep;
-import ironshelf.http.IfMatch;
+import ironshelf.http.SeenVersion;
 import java.util.List;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -48,9 +46,7 @@ class StepKindController {
 
   @PutMapping("/api/step-kinds/{id}")
   StepKindView say(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody StepKindService.KindWords words) {
-    return kinds.say(id, IfMatch.version(ifMatch), words, used());
+      @PathVariable long id, @SeenVersion long seen, @RequestBody StepKindService.KindWords words) {
+    return kinds.say(id, seen, words, used());
   }
 }

@@ -73,7 +73,7 @@ class FirstProductService {
   }
 
   /** Makes it, once for the key. */
-  MadeProduct makeOnce(@Nullable String key, FirstProduct wanted) {
+  MadeProduct makeOnce(String key, FirstProduct wanted) {
     long id = acts.once(key, "first-product", () -> make(wanted));
     return made(products.product(id), PreviewService.shape(wanted));
   }

@@ -1,13 +1,12 @@
 package ironshelf.setup;
 
 import ironshelf.core.mould.starting.StartingShapes;
+import ironshelf.http.ActKey;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -40,9 +39,7 @@ class SetUpController {
   /** Keeps the product with all that it takes: materials, recipe, colours, mould, copies, route. */
   @PostMapping("/api/set-up/product")
   @ResponseStatus(HttpStatus.CREATED)
-  MadeProduct make(
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
-      @RequestBody FirstProduct wanted) {
+  MadeProduct make(@ActKey String key, @RequestBody FirstProduct wanted) {
     return products.makeOnce(key, wanted);
   }
 }

@@ -1,11 +1,10 @@
 package ironshelf.shelf;
 
+import ironshelf.http.ActKey;
 import ironshelf.piece.Rerouting;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -26,9 +25,7 @@ class RerouteController {
   }
 
   @PostMapping("/api/products/{id}/route/pieces")
-  TakenAlong takeAlong(
-      @PathVariable long id,
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key) {
+  TakenAlong takeAlong(@PathVariable long id, @ActKey String key) {
     return new TakenAlong(along.take(key, id));
   }
 }

@@ -2,23 +2,20 @@ package ironshelf.shelf;
 
 import ironshelf.copy.CastService;
 import ironshelf.core.quantity.Findings;
+import ironshelf.http.ActKey;
 import ironshelf.piece.StepActView;
 import ironshelf.piece.StepLedger;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class ShelfController {
-
-  private static final String KEY = "Idempotency-Key";
 
   /** Acts older than this are history: they stand at their pieces. */
   private static final Duration RECENT = Duration.ofHours(12);
@@ -61,23 +58,17 @@ class ShelfController {
   }
 
   @PostMapping("/api/shelf/take-out")
-  Done takeOut(
-      @RequestHeader(name = KEY, required = false) @Nullable String key,
-      @RequestBody TakeOutRequest request) {
+  Done takeOut(@ActKey String key, @RequestBody TakeOutRequest request) {
     return new Done(takeOut.takeOut(key, request, clock.instant()), shelf.shelf());
   }
 
   @PostMapping("/api/shelf/steps")
-  Done step(
-      @RequestHeader(name = KEY, required = false) @Nullable String key,
-      @RequestBody StepRequest request) {
+  Done step(@ActKey String key, @RequestBody StepRequest request) {
     return new Done(steps.step(key, request), shelf.shelf());
   }
 
   @PostMapping("/api/shelf/scrap")
-  Done scrap(
-      @RequestHeader(name = KEY, required = false) @Nullable String key,
-      @RequestBody ScrapRequest request) {
+  Done scrap(@ActKey String key, @RequestBody ScrapRequest request) {
     return new Done(steps.scrap(key, request.pieceIds(), request.reason()), shelf.shelf());
   }
 
@@ -108,8 +99,7 @@ class ShelfController {
   }
 
   @PostMapping("/api/shelf/acts/{id}/undo")
-  ShelfView undo(
-      @RequestHeader(name = KEY, required = false) @Nullable String key, @PathVariable long id) {
+  ShelfView undo(@ActKey String key, @PathVariable long id) {
     steps.undo(key, id);
     return shelf.shelf();
   }

@@ -95,7 +95,7 @@ public class StepService {
   }
 
   /** Does what comes next to pieces, all or none, once for the key; gives the act. */
-  public long step(@Nullable String key, StepRequest request) {
+  public long step(String key, StepRequest request) {
     Instant now = clock.instant();
     return acts.once(key, "step", () -> step(request, now));
   }
@@ -257,7 +257,7 @@ public class StepService {
   }
 
   /** Scraps pieces with the reason, once for the key; gives the act. */
-  public long scrap(@Nullable String key, List<Long> ids, String reason) {
+  public long scrap(String key, List<Long> ids, String reason) {
     return acts.once(
         key,
         "scrap",
@@ -265,7 +265,7 @@ public class StepService {
   }
 
   /** Takes an act back; castings that were taken out are in their moulds again. */
-  public void undo(@Nullable String key, long actId) {
+  public void undo(String key, long actId) {
     acts.once(
         key,
         "undo-step",

@@ -3,7 +3,6 @@ package ironshelf.shelf;
 import ironshelf.act.ActService;
 import ironshelf.piece.Rerouting;
 import ironshelf.route.RouteService;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,7 +28,7 @@ public class TakeAlong {
   }
 
   /** Once for the key; gives how many they were. */
-  public int take(@Nullable String key, long productId) {
+  public int take(String key, long productId) {
     return (int)
         acts.once(
             key,

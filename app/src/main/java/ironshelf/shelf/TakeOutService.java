@@ -76,7 +76,7 @@ public class TakeOutService {
   }
 
   /** Takes out what is named, all or nothing, once for the key. */
-  public long takeOut(@Nullable String key, TakeOutRequest request, Instant now) {
+  public long takeOut(String key, TakeOutRequest request, Instant now) {
     Instant at = StepService.doneAt(request.doneAt(), now);
     OnScale together = request.together();
     return acts.once(

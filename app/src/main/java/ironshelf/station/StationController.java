@@ -1,13 +1,11 @@
 package ironshelf.station;
 
-import ironshelf.http.IfMatch;
+import ironshelf.http.SeenVersion;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -25,10 +23,7 @@ class StationController {
   }
 
   @PutMapping("/api/stations/{id}")
-  StationView change(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody StationChange to) {
-    return stations.change(id, IfMatch.version(ifMatch), to);
+  StationView change(@PathVariable long id, @SeenVersion long seen, @RequestBody StationChange to) {
+    return stations.change(id, seen, to);
   }
 }

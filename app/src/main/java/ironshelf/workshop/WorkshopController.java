@@ -1,11 +1,9 @@
 package ironshelf.workshop;
 
-import ironshelf.http.IfMatch;
-import org.jspecify.annotations.Nullable;
+import ironshelf.http.SeenVersion;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -23,9 +21,7 @@ class WorkshopController {
   }
 
   @PutMapping("/api/workshop")
-  WorkshopView change(
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody WorkshopChange to) {
-    return workshop.change(IfMatch.version(ifMatch), to);
+  WorkshopView change(@SeenVersion long seen, @RequestBody WorkshopChange to) {
+    return workshop.change(seen, to);
   }
 }

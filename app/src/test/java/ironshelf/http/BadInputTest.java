@@ -7,6 +7,7 @@ import ironshelf.App;
 import ironshelf.App.Answer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -253,11 +254,12 @@ class BadInputTest {
   @Test
   void tensOfThousandsOfFaultsAreReadOnce(App app) {
     String bad = "{\"castId\":-1,\"massKg\":\"x\"},".repeat(30_000);
-    Answer answer = app.post("/api/shelf/take-out", "{\"casts\":[" + bad + "null]}");
+    Map<String, String> key = Map.of("Idempotency-Key", "thousands");
+    Answer answer = app.post("/api/shelf/take-out", "{\"casts\":[" + bad + "null]}", key);
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.body().path("errors").size()).isEqualTo(200);
     Answer nothing =
-        app.post("/api/shelf/take-out", "{\"casts\":[" + "null,".repeat(150_000) + "null]}");
+        app.post("/api/shelf/take-out", "{\"casts\":[" + "null,".repeat(150_000) + "null]}", key);
     assertThat(nothing.body().path("errors").get(0).path("code").asString())
         .as("%s", nothing.body())
         .isEqualTo("list.tooLong");

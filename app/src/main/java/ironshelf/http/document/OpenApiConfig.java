@@ -11,7 +11,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Map;
 import org.springdoc.core.customizers.OpenApiCustomizer;
-import org.springdoc.core.customizers.OperationCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
@@ -63,21 +62,6 @@ class OpenApiConfig {
   @Bean
   RecordSchemas recordSchemas() {
     return new RecordSchemas();
-  }
-
-  /**
-   * Every header that the application names it asks for: a key of the act, or what an editor saw.
-   */
-  @Bean
-  OperationCustomizer headersAreRequired() {
-    return (operation, handler) -> {
-      if (operation.getParameters() != null) {
-        operation.getParameters().stream()
-            .filter(p -> "header".equals(p.getIn()))
-            .forEach(p -> p.setRequired(true));
-      }
-      return operation;
-    };
   }
 
   @Bean

@@ -1,7 +1,7 @@
 package ironshelf.plan.promise;
 
 import ironshelf.core.quantity.Findings;
-import ironshelf.http.IfMatch;
+import ironshelf.http.SeenVersion;
 import ironshelf.order.OrderView;
 import ironshelf.plan.PlanKeeper;
 import ironshelf.plan.promise.PlanPromises.Asked;
@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -90,10 +89,8 @@ class PromiseController {
 
   /** Takes a quote on for the date that it can be promised for. */
   @PostMapping("/api/orders/{id}/accepted")
-  OrderView accept(
-      @PathVariable long id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
+  OrderView accept(@PathVariable long id, @SeenVersion long seen) {
     keeper.isRenewed();
-    return promises.accept(id, IfMatch.version(ifMatch));
+    return promises.accept(id, seen);
   }
 }

@@ -2,6 +2,7 @@ package ironshelf.plan.whatif;
 
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
+import ironshelf.http.ActKey;
 import ironshelf.plan.PlanKeeper;
 import java.time.DayOfWeek;
 import java.util.List;
@@ -9,7 +10,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -94,9 +94,7 @@ class WhatIfController {
   /** Makes the shop so: its copies, people and hours, and what sets in the tent. */
   @PostMapping("/api/plan/what-if/kept")
   @ResponseStatus(HttpStatus.CREATED)
-  WhatIfView.WhatIfKept keep(
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
-      @RequestBody WhatIfRequest request) {
+  WhatIfView.WhatIfKept keep(@ActKey String key, @RequestBody WhatIfRequest request) {
     keeper.isRenewed();
     return kept.keep(key, request);
   }

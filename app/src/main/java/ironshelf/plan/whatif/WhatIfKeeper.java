@@ -29,7 +29,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -69,7 +68,7 @@ class WhatIfKeeper {
   }
 
   /** Once for the key. */
-  WhatIfKept keep(@Nullable String key, WhatIfRequest wanted) {
+  WhatIfKept keep(String key, WhatIfRequest wanted) {
     acts.once(
         key,
         "what-if",

@@ -24,7 +24,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -56,7 +55,7 @@ public class RecordService {
   }
 
   /** Records it, once for its key. */
-  public PourView poured(@Nullable String key, PourRequest request, Instant at) {
+  public PourView poured(String key, PourRequest request, Instant at) {
     // The store keeps microseconds; so does what follows from it.
     Instant poured = request.pouredAt() == null ? at : request.pouredAt();
     if (poured.isAfter(at)) {

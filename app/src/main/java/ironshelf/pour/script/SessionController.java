@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import ironshelf.core.pour.script.PourFact;
 import ironshelf.core.quantity.Findings;
+import ironshelf.http.ActKey;
 import ironshelf.http.PageOf;
 import ironshelf.http.Sorting;
 import ironshelf.pour.Meant;
@@ -19,7 +20,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -51,9 +51,7 @@ class SessionController {
 
   /** Opens a pour: its sheet is kept as it is now. */
   @PostMapping("/api/pours")
-  PourSessionView open(
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
-      @RequestBody PourOpening opening) {
+  PourSessionView open(@ActKey String key, @RequestBody PourOpening opening) {
     return sessions.open(key, opening, clock.instant());
   }
 
@@ -119,9 +117,7 @@ class SessionController {
 
   /** Records a pour that was made away from the screen. */
   @PostMapping("/api/pours/recorded")
-  PourView recorded(
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
-      @RequestBody PourRequest request) {
+  PourView recorded(@ActKey String key, @RequestBody PourRequest request) {
     return records.poured(key, request, clock.instant());
   }
 }

@@ -67,7 +67,7 @@ public class SessionService {
   }
 
   /** Opens a pour, once for its key. */
-  public PourSessionView open(@Nullable String key, PourOpening opening, Instant at) {
+  public PourSessionView open(String key, PourOpening opening, Instant at) {
     long id =
         acts.once(
             key, "pour-open", () -> open(meant(opening, at), shown(opening, at), at).pourId());

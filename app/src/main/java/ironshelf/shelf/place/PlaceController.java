@@ -2,6 +2,7 @@ package ironshelf.shelf.place;
 
 import ironshelf.core.cure.Tent;
 import ironshelf.core.quantity.Findings;
+import ironshelf.http.ActKey;
 import ironshelf.shelf.ShelfService;
 import ironshelf.shelf.ShelfView;
 import java.time.Instant;
@@ -9,7 +10,6 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Where castings stand in their moulds, and what warmth would do. */
@@ -43,9 +43,7 @@ class PlaceController {
   }
 
   @PostMapping("/api/shelf/places")
-  ShelfView bring(
-      @RequestHeader(name = "Idempotency-Key", required = false) @Nullable String key,
-      @RequestBody BringRequest request) {
+  ShelfView bring(@ActKey String key, @RequestBody BringRequest request) {
     places.bring(key, request.castIds(), request.place());
     return shelf.shelf();
   }

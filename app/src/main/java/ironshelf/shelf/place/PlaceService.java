@@ -22,7 +22,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -56,7 +55,7 @@ class PlaceService {
     this.clock = clock;
   }
 
-  void bring(@Nullable String key, List<Long> castIds, String place) {
+  void bring(String key, List<Long> castIds, String place) {
     Set<String> known = temperatures.places();
     new Findings()
         .addIf(
