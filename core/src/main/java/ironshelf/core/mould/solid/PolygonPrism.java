@@ -34,7 +34,7 @@ public record PolygonPrism(int sides, double acrossFlatsMm, double heightMm) imp
     return areaMm2() * level(zMm);
   }
 
-  /** Stands on a flat, so that the cut along the axis shows the corners where they are widest. */
+  /** Upright about the axis: on a flat, or on a corner where the number of sides is odd. */
   @Override
   public CrossSection crossSectionAt(double zMm) {
     double corner = acrossFlatsMm / 2 / Math.cos(Math.PI / sides);
