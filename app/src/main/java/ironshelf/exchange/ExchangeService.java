@@ -75,7 +75,7 @@ public class ExchangeService {
         row.put("mould", mould.name());
         ObjectNode kept = json.valueToTree(copies.kept(copy.id()));
         kept.properties()
-            .forEach(f -> row.put(MouldCsv.snake(f.getKey()), f.getValue().asString()));
+            .forEach(f -> row.put(MouldCsv.snake(f.getKey()), MouldCsv.cell(f.getValue())));
         rows.add(row);
       }
     }

@@ -1,6 +1,7 @@
 package ironshelf.exchange;
 
 import ironshelf.mould.NewMould;
+import java.math.RoundingMode;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -47,8 +48,16 @@ class MouldCsv {
   private static void put(Map<String, String> row, String name, JsonNode value) {
     boolean empty = value.isNull() || (value.isArray() && value.isEmpty());
     if (!empty) {
-      row.put(snake(name), value.isValueNode() ? value.asString() : value.toString());
+      row.put(snake(name), cell(value));
     }
+  }
+
+  /** A value as a cell: a whole number as people write it, without the point of a fraction. */
+  static String cell(JsonNode value) {
+    if (value.isDouble() && value.asDouble() == Math.rint(value.asDouble())) {
+      return value.decimalValue().setScale(0, RoundingMode.UNNECESSARY).toPlainString();
+    }
+    return value.isValueNode() ? value.asString() : value.toString();
   }
 
   /** The row as the mould's JSON, to be read and judged like any other. */

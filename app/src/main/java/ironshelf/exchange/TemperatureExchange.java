@@ -18,10 +18,10 @@ import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -48,14 +48,15 @@ public class TemperatureExchange {
   /** What a place had in the last months. */
   @Transactional(readOnly = true)
   public String table(String place) {
-    Instant now = clock.instant();
     List<Map<String, String>> rows = new ArrayList<>();
-    for (ProbeReading reading : temperatures.stored(place, now.minus(WRITTEN), now)) {
-      Map<String, String> row = new LinkedHashMap<>();
-      row.put("at", reading.at().toString());
-      row.put("celsius", String.valueOf(reading.celsius()));
-      rows.add(row);
-    }
+    known(place, clock.instant().minus(WRITTEN))
+        .forEach(
+            (at, celsius) -> {
+              Map<String, String> row = new LinkedHashMap<>();
+              row.put("at", at.toString());
+              row.put("celsius", String.valueOf(celsius));
+              rows.add(row);
+            });
     return rows.isEmpty() ? "at,celsius\r\n" : CsvTable.write(rows);
   }
 
@@ -70,7 +71,7 @@ public class TemperatureExchange {
       try {
         ProbeReading reading = reading(rows.get(i));
         if (known == null) {
-          known = known(place);
+          known = known(place, Instant.EPOCH);
         }
         Double before = known.get(reading.at());
         ImportView.What what =
@@ -96,10 +97,10 @@ public class TemperatureExchange {
     return view;
   }
 
-  private Map<Instant, Double> known(String place) {
-    Instant now = clock.instant();
-    Map<Instant, Double> known = new HashMap<>();
-    temperatures.stored(place, Instant.EPOCH, now).forEach(r -> known.put(r.at(), r.celsius()));
+  /** By time; where one was read twice, what was said last. */
+  private Map<Instant, Double> known(String place, Instant since) {
+    Map<Instant, Double> known = new TreeMap<>();
+    temperatures.stored(place, since, clock.instant()).forEach(r -> known.put(r.at(), r.celsius()));
     return known;
   }
 
