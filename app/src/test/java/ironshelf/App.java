@@ -101,6 +101,16 @@ public final class App implements AutoCloseable {
     return answer(client.get().uri(path)).body();
   }
 
+  /** The plan as it stays: not the one before, which is shown while another is worked out. */
+  public JsonNode plan() {
+    JsonNode plan = get("/api/plan");
+    // Each answer waits a few seconds for it.
+    for (int i = 0; i < 40 && plan.path("renewing").asBoolean(); i++) {
+      plan = get("/api/plan");
+    }
+    return plan;
+  }
+
   public Answer tryGet(String path) {
     return answer(client.get().uri(path));
   }
@@ -141,7 +151,6 @@ public final class App implements AutoCloseable {
         client.post().uri(path).contentType(MediaType.APPLICATION_OCTET_STREAM).body(file));
   }
 
-  /** Fetches a file. */
   /** A file that is made of what is sent. */
   public byte[] file(String path, String body) {
     return client
@@ -153,6 +162,7 @@ public final class App implements AutoCloseable {
         .body(byte[].class);
   }
 
+  /** Fetches a file. */
   public byte[] file(String path) {
     return client.get().uri(path).retrieve().body(byte[].class);
   }

@@ -80,7 +80,7 @@ class DemoSeasonTest {
     }
     assertThat(low).isTrue();
     boolean late = false;
-    for (JsonNode line : app.get("/api/plan").path("lines")) {
+    for (JsonNode line : app.plan().path("lines")) {
       late |= line.path("lateDays").asDouble() > 0;
     }
     assertThat(late).isTrue();

@@ -156,13 +156,13 @@ class OrderTest {
     JsonNode promise = app.get("/api/orders/" + quote.path("id").asLong() + "/promise");
     assertThat(promise.path("curve").size()).isEqualTo(4);
     assertThat(promise.path("bound").asString()).isNotBlank();
-    JsonNode before = app.get("/api/plan");
+    JsonNode before = app.plan();
     JsonNode again = app.get("/api/orders/" + quote.path("id").asLong() + "/promise");
     assertThat(again.path("date")).as("what was read before holds").isEqualTo(promise.path("date"));
     Answer accepted = withVersion("/api/orders/" + quote.path("id").asLong() + "/accepted", quote);
     assertThat(accepted.status()).as("%s", accepted.body()).isEqualTo(200);
     assertThat(accepted.body().path("promisedOn")).isEqualTo(promise.path("nineOfTen"));
-    JsonNode after = app.get("/api/plan");
+    JsonNode after = app.plan();
     long line = accepted.body().path("lines").get(0).path("id").asLong();
     assertThat(late(after, line)).isZero();
     before

@@ -40,7 +40,7 @@ class OpenPourPlannedTest {
                     "colourwayId",
                     cups.colourwayId()))
             .body();
-    JsonNode plan = app.get("/api/plan");
+    JsonNode plan = app.plan();
     JsonNode poured =
         stream(plan.path("days").get(0).path("visits"))
             .filter(v -> v.path("step").asString().equals("pour"))
@@ -71,7 +71,7 @@ class OpenPourPlannedTest {
                     opened.path("openedAt").asString(),
                     "what",
                     Map.of("kind", "abandoned", "why", "no water")))));
-    assertThat(stream(app.get("/api/plan").path("days").get(0).path("visits")))
+    assertThat(stream(app.plan().path("days").get(0).path("visits")))
         .noneMatch(v -> v.path("step").asString().equals("pour") && v.path("casts").isEmpty());
   }
 

@@ -49,7 +49,7 @@ class PartsPlannedTest {
 
   private static List<JsonNode> casts(App app, String product, String order) {
     List<JsonNode> own = new ArrayList<>();
-    for (JsonNode cast : app.get("/api/plan").path("casts")) {
+    for (JsonNode cast : app.plan().path("casts")) {
       if (cast.path("product").asString().equals(product)
           && cast.path("order").asString().equals(order)) {
         own.add(cast);
@@ -61,7 +61,7 @@ class PartsPlannedTest {
   /** Cups that are to be poured for bowls. */
   private static int parts(App app) {
     int pieces = 0;
-    for (JsonNode cast : app.get("/api/plan").path("casts")) {
+    for (JsonNode cast : app.plan().path("casts")) {
       boolean part = cast.path("product").asString().equals(CUP);
       pieces += part && cast.path("lineId").asLong() == 0 ? cast.path("pieces").asInt() : 0;
     }

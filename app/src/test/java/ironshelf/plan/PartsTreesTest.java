@@ -227,7 +227,7 @@ class PartsTreesTest {
 
   private static Map<Integer, Integer> planned(App app) {
     Map<Integer, Integer> pieces = new TreeMap<>();
-    for (JsonNode cast : app.get("/api/plan").path("casts")) {
+    for (JsonNode cast : app.plan().path("casts")) {
       pieces.merge(
           Integer.parseInt(cast.path("product").asString().substring(5)),
           cast.path("pieces").asInt(),

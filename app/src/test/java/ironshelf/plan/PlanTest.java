@@ -35,7 +35,7 @@ class PlanTest {
   /** All that is still to pour is in it, no copy twice at once, nothing outside hours. */
   @Test
   void everyOpenLineIsPlannedAndNoCopyTwice() {
-    JsonNode plan = app.get("/api/plan");
+    JsonNode plan = app.plan();
     Map<Long, Integer> planned = new HashMap<>();
     Map<Long, Map<LocalDateTime, LocalDateTime>> byCopy = new HashMap<>();
     for (JsonNode cast : plan.path("casts")) {
@@ -99,7 +99,7 @@ class PlanTest {
 
   @Test
   void aBrokenCopyHealsThePlan() {
-    JsonNode cast = app.get("/api/plan").path("casts").get(0);
+    JsonNode cast = app.plan().path("casts").get(0);
     long copyId = cast.path("copyId").asLong();
     JsonNode copy = app.get("/api/copies/" + copyId).path("copy");
     Answer marked =
@@ -108,7 +108,7 @@ class PlanTest {
             "{\"condition\":\"retired\",\"reason\":\"split along the seam\"}",
             Map.of("If-Match", "\"" + copy.path("version").asLong() + "\""));
     assertThat(marked.status()).as("%s", marked.body()).isBetween(200, 299);
-    JsonNode healed = app.get("/api/plan");
+    JsonNode healed = app.plan();
     assertThat(healed.path("cause").asString()).isEqualTo("facts");
     Set<Long> used = new TreeSet<>();
     healed.path("casts").forEach(c -> used.add(c.path("copyId").asLong()));
@@ -117,7 +117,7 @@ class PlanTest {
 
   @Test
   void aCastIsMovedKeptAndLetGo() {
-    JsonNode plan = app.get("/api/plan");
+    JsonNode plan = app.plan();
     JsonNode cast = plan.path("casts").get(plan.path("casts").size() - 1);
     String path = "/api/plans/" + plan.path("id").asLong() + "/casts/" + cast.path("no").asInt();
     LocalDateTime later = weekday(at(cast, "pourAt").plusDays(14).withHour(9).withMinute(30));
@@ -150,7 +150,7 @@ class PlanTest {
   /** A day of the plan: who does what, within people and mixer, and what its mixes take. */
   @Test
   void aDayIsWrittenUp() {
-    JsonNode plan = app.get("/api/plan");
+    JsonNode plan = app.plan();
     for (JsonNode planned : plan.path("days")) {
       JsonNode day = app.get("/api/plan/days/" + planned.path("date").asString());
       boolean mixes = false;
@@ -187,9 +187,9 @@ class PlanTest {
   /** A day on which nothing was done puts things off, and the plan says which. */
   @Test
   void whatChangedSinceYesterdayIsTold() {
-    app.get("/api/plan");
+    app.plan();
     app.post("/api/stand-ins/clock", "{\"minutes\":2880}");
-    JsonNode plan = app.get("/api/plan");
+    JsonNode plan = app.plan();
     assertThat(plan.path("cause").asString()).isEqualTo("facts");
     assertThat(plan.path("changes").size()).isPositive();
     for (JsonNode change : plan.path("changes")) {
@@ -200,7 +200,7 @@ class PlanTest {
   /** Reading writes nothing: neither the plan nor what follows from it. */
   @Test
   void lookingChangesNothing() {
-    app.get("/api/plan");
+    app.plan();
     JdbcTemplate sql = app.bean(JdbcTemplate.class);
     String books = "select count(*) || ' ' || max(id) || ' ' || max(made_at) from plans";
     String before = sql.queryForObject(books, String.class);
@@ -213,9 +213,9 @@ class PlanTest {
   /** What the plan does not stand on makes no other plan. */
   @Test
   void aCustomerIsNoReasonForAnotherPlan() {
-    JsonNode plan = app.get("/api/plan");
+    JsonNode plan = app.plan();
     assertThat(app.act("/api/customers", Map.of("name", "Nobody yet")).status()).isEqualTo(201);
-    JsonNode after = app.get("/api/plan");
+    JsonNode after = app.plan();
     assertThat(after.path("id")).isEqualTo(plan.path("id"));
     assertThat(after.path("renewing").asBoolean()).isFalse();
   }
@@ -223,12 +223,11 @@ class PlanTest {
   @Test
   void manyWhoLookAtOnceHealItOnce() throws InterruptedException, ExecutionException {
     app.post("/api/plan/run", "{\"seconds\":0}");
-    long asked = app.get("/api/plan").path("id").asLong();
+    long asked = app.plan().path("id").asLong();
     // Over any weekend: a day on which nobody works takes nothing of the plan.
     app.post("/api/stand-ins/clock", "{\"minutes\":4320}");
     ExecutorService people = Executors.newFixedThreadPool(6);
-    List<Callable<Long>> looks =
-        Collections.nCopies(6, () -> app.get("/api/plan").path("id").asLong());
+    List<Callable<Long>> looks = Collections.nCopies(6, () -> app.plan().path("id").asLong());
     Set<Long> seen = new TreeSet<>();
     for (Future<Long> look : people.invokeAll(looks)) {
       seen.add(look.get());
@@ -242,12 +241,12 @@ class PlanTest {
   @Test
   void aSearchIsNeverWorseAndCanBeStopped() throws InterruptedException {
     assertThat(app.post("/api/plan/run", "{\"seconds\":-1}").status()).isEqualTo(400);
-    double before = app.get("/api/plan").path("lateDays").asDouble();
+    double before = app.plan().path("lateDays").asDouble();
     assertThat(app.post("/api/plan/run", "{\"seconds\":30}").body().path("running").asBoolean())
         .isTrue();
     Thread.sleep(500);
     endSearch();
-    assertThat(app.get("/api/plan").path("lateDays").asDouble()).isLessThanOrEqualTo(before);
+    assertThat(app.plan().path("lateDays").asDouble()).isLessThanOrEqualTo(before);
   }
 
   @Test

@@ -36,7 +36,7 @@ class PlanTrialsTest {
   /** What is there more is never worse, costs what copies cost, and changes nothing. */
   @Test
   void whatIfIsOnlyTried() {
-    JsonNode plan = app.get("/api/plan");
+    JsonNode plan = app.plan();
     long mould = plan.path("moulds").get(0).path("mouldId").asLong();
     Answer tried =
         app.act(
@@ -54,7 +54,7 @@ class PlanTrialsTest {
     assertThat(tried.body().path("after").path("lateDays").asInt())
         .isLessThanOrEqualTo(tried.body().path("before").path("lateDays").asInt());
     assertThat(tried.body().path("copiesCost").asDouble()).isPositive();
-    assertThat(app.get("/api/plan").path("casts")).isEqualTo(plan.path("casts"));
+    assertThat(app.plan().path("casts")).isEqualTo(plan.path("casts"));
     Answer same = app.act("/api/plan/what-if", Map.of());
     assertThat(same.body().path("after").path("lateDays"))
         .isEqualTo(same.body().path("before").path("lateDays"));
@@ -70,7 +70,7 @@ class PlanTrialsTest {
   /** The chance of a promise: later for nine of ten than for five, and the weeks add up. */
   @Test
   void aPromiseHasItsChance() {
-    JsonNode cast = app.get("/api/plan").path("casts").get(0);
+    JsonNode cast = app.plan().path("casts").get(0);
     Answer chance =
         app.act(
             "/api/promises/chance",
@@ -100,7 +100,7 @@ class PlanTrialsTest {
   @Test
   void whatIfIsKeptByAPress() {
     JsonNode shop = app.get("/api/workshop");
-    JsonNode row = app.get("/api/plan").path("moulds").get(0);
+    JsonNode row = app.plan().path("moulds").get(0);
     int copies = row.path("copies").size();
     Map<String, Object> wanted =
         Map.of(
@@ -124,8 +124,7 @@ class PlanTrialsTest {
     assertThat(app.get("/api/workshop").path("hours").path("closes").asString())
         .isEqualTo("17:30:00");
     assertThat(app.get("/api/stations").toString()).contains("\"pieces\":20");
-    assertThat(app.get("/api/plan").path("moulds").get(0).path("copies").size())
-        .isEqualTo(copies + 2);
+    assertThat(app.plan().path("moulds").get(0).path("copies").size()).isEqualTo(copies + 2);
   }
 
   /** A tent never makes it worse, and what is refused is told at its field. */
@@ -179,7 +178,7 @@ class PlanTrialsTest {
 
   @Test
   void aQuoteIsAcceptedForTheDateOfNineOfTen() {
-    JsonNode cast = app.get("/api/plan").path("casts").get(0);
+    JsonNode cast = app.plan().path("casts").get(0);
     long customer =
         app.act("/api/customers", Map.of("name", "Nine of Ten")).body().path("id").asLong();
     JsonNode quote =
@@ -222,7 +221,7 @@ class PlanTrialsTest {
   void whatWaitsForMaterialSaysSo() {
     LocalDate today =
         LocalDate.parse(app.get("/api/shelf").path("now").asString().substring(0, 10));
-    String number = ordered(app.get("/api/plan").path("casts").get(0));
+    String number = ordered(app.plan().path("casts").get(0));
     int lead = 365;
     for (JsonNode stock : app.get("/api/materials")) {
       if (stock.path("material").path("role").asString().equals("binder")
@@ -237,7 +236,7 @@ class PlanTrialsTest {
         }
       }
     }
-    JsonNode plan = app.get("/api/plan");
+    JsonNode plan = app.plan();
     assertThat(plan.path("casts").size()).isPositive();
     for (JsonNode planned : plan.path("casts")) {
       assertThat(LocalDate.parse(planned.path("pourAt").asString().substring(0, 10)))

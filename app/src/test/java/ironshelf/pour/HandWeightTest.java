@@ -204,7 +204,7 @@ class HandWeightTest {
       List<JsonNode> left = casts(app);
       assertThat(left.stream().filter(c -> c.path("firstLayer").asInt() == 0)).hasSize(1);
       assertThat(left.stream().filter(c -> c.path("firstLayer").asInt() == 1)).hasSize(2);
-      JsonNode planned = app.get("/api/plan").path("lines").get(0);
+      JsonNode planned = app.plan().path("lines").get(0);
       assertThat(planned.path("readyAt").asString())
           .isGreaterThanOrEqualTo(
               left.stream().map(c -> c.path("readyAt").asString()).max(String::compareTo).get());
@@ -275,7 +275,7 @@ class HandWeightTest {
 
   private static List<JsonNode> casts(App app) {
     List<JsonNode> casts = new ArrayList<>();
-    app.get("/api/plan").path("casts").forEach(casts::add);
+    app.plan().path("casts").forEach(casts::add);
     return casts;
   }
 

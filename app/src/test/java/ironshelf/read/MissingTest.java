@@ -282,7 +282,7 @@ class MissingTest {
   /** All these recipes have a colour named Plain: each is poured by itself all the same. */
   @Test
   void coloursOfOneNameAreNotOneMix() {
-    JsonNode plan = app.get("/api/plan");
+    JsonNode plan = app.plan();
     for (JsonNode day : plan.path("days")) {
       for (JsonNode visit : day.path("visits")) {
         Set<String> mixes = new HashSet<>();
@@ -319,7 +319,7 @@ class MissingTest {
   /** A line that cannot be planned says why; the others are planned all the same. */
   @Test
   void thePlanGoesOnWithoutWhatCannotBePlanned() {
-    JsonNode plan = app.get("/api/plan");
+    JsonNode plan = app.plan();
     assertThat(plan.path("casts").size()).isGreaterThan(0);
     long without =
         MADE.stream()

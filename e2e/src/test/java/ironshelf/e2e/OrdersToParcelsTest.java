@@ -87,7 +87,7 @@ class OrdersToParcelsTest {
     key(page, "by order").click();
     assertThat(link(page, "T-1, Tern Street Shop").first()).isVisible();
     Browser.isAccessible(page);
-    assertThat(shop.get("/api/plan").path("casts").size()).isPositive();
+    assertThat(shop.plan().path("casts").size()).isPositive();
   }
 
   private static void aRushIsQuotedAndAccepted(Page page, ShopApi shop) {
@@ -164,7 +164,7 @@ class OrdersToParcelsTest {
 
   /** Dragged along its rail a cast is there, or the reason stands on the page. */
   private static void aCastIsDragged(Page page, ShopApi shop) {
-    long before = shop.get("/api/plan").path("id").asLong();
+    long before = shop.plan().path("id").asLong();
     Locator bar = page.locator("button[aria-label*=', order ']").last();
     bar.scrollIntoViewIfNeeded();
     var box = bar.boundingBox();
@@ -179,7 +179,7 @@ class OrdersToParcelsTest {
               page.mouse().up();
             });
     if (moved.ok()) {
-      assertThat(shop.get("/api/plan").path("id").asLong()).isGreaterThan(before);
+      assertThat(shop.plan().path("id").asLong()).isGreaterThan(before);
       key(page, "Plan before").click();
       assertThat(page.getByText("by mould copy")).isVisible();
     } else {
@@ -190,7 +190,7 @@ class OrdersToParcelsTest {
   /** Today's first pour from its sheet, as the plan has it. */
   private static void aDayIsPoured(Page page, ShopApi shop) {
     page.navigate("/plan");
-    JsonNode plan = shop.get("/api/plan");
+    JsonNode plan = shop.plan();
     JsonNode day = null;
     JsonNode visit = null;
     int no = 0;
@@ -245,7 +245,7 @@ class OrdersToParcelsTest {
 
   private static int toPour(ShopApi shop) {
     int toPour = 0;
-    for (JsonNode line : shop.get("/api/plan").path("lines")) {
+    for (JsonNode line : shop.plan().path("lines")) {
       toPour += line.path("toPour").asInt();
     }
     return toPour;
