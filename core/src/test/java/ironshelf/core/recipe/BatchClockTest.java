@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 @Tag("accuracy")
-class BatchSplitTest {
+class BatchClockTest {
 
   /** docs/method/mixes.md: halves for every 10 degrees above 20 and doubles below. */
   @ParameterizedTest
