@@ -56,7 +56,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
       throws ServletException, IOException {
     // Only an act under a key is ever compared with another one.
     RequestPrint print =
-        request.getHeader("Idempotency-Key") == null ? null : RequestPrint.begin(request);
+        request.getHeader(ActKey.HEADER) == null ? null : RequestPrint.begin(request);
     long until =
         System.nanoTime()
             + patience

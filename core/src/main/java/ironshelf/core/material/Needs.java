@@ -79,13 +79,12 @@ public record Needs(@Nullable LocalDate shortOn, List<Purchase> purchases, doubl
     for (LocalDate day : byDay.keySet()) {
       double missing = take(lots, byDay.get(day), day);
       if (missing > NOTHING_KG) {
-        // The rest of the week is bought with it, less what there is for it.
+        // Nothing is left that keeps: the rest of the week is bought with it.
         double later =
             byDay.subMap(day, false, day.plusDays(7), false).values().stream()
                 .mapToDouble(Double::doubleValue)
                 .sum();
-        double wanted = missing + Math.max(0, later - usable(lots, day));
-        double bought = whole(wanted, supply.packKg());
+        double bought = whole(missing + later, supply.packKg());
         purchases.add(
             new Purchase(
                 day.minusDays(supply.leadDays()),
@@ -121,10 +120,6 @@ public record Needs(@Nullable LocalDate shortOn, List<Purchase> purchases, doubl
       }
     }
     return left;
-  }
-
-  private static double usable(List<double[]> lots, LocalDate day) {
-    return lots.stream().filter(l -> l[1] > day.toEpochDay()).mapToDouble(l -> l[0]).sum();
   }
 
   private static double whole(double massKg, @Nullable Double packKg) {

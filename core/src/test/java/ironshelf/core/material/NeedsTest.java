@@ -49,6 +49,60 @@ class NeedsTest {
     assertThat(late.purchases()).containsExactly(new Purchase(MONDAY.minusDays(3), MONDAY, 4, 0));
   }
 
+  /** The seventh day after belongs to the next week's purchase. */
+  @Test
+  void aWeekIsSevenDaysLong() {
+    Needs needs =
+        Needs.of(List.of(), List.of(use(0, 5), use(6, 4), use(7, 3)), new Supply(null, 2, null));
+    assertThat(needs.purchases())
+        .containsExactly(
+            new Purchase(MONDAY.minusDays(2), MONDAY, 9, 0),
+            new Purchase(MONDAY.plusDays(5), MONDAY.plusDays(7), 3, 0));
+    assertThat(needs.shortOn()).isEqualTo(MONDAY);
+  }
+
+  /** Two uses of a day are one; a gram is not worth a purchase, two are. */
+  @Test
+  void aGramIsNotWorthAPurchase() {
+    Held held = new Held(9.999, null);
+    Supply bags = new Supply(25.0, 0, null);
+    assertThat(Needs.of(List.of(held), List.of(use(0, 4), use(0, 6)), bags).purchases()).isEmpty();
+    assertThat(Needs.of(List.of(held), List.of(use(0, 4), use(0, 6.001)), bags).purchases())
+        .containsExactly(new Purchase(MONDAY, MONDAY, 25, 1));
+    // A full bag and less than a gram is a bag; two grams more are two.
+    assertThat(Needs.of(List.of(), List.of(use(0, 25.0005)), bags).purchases().get(0).packs())
+        .isEqualTo(1);
+    assertThat(Needs.of(List.of(), List.of(use(0, 25.002)), bags).purchases().get(0).packs())
+        .isEqualTo(2);
+  }
+
+  /** Of a bag of 25 that keeps 3 days, 5 are used; on the tenth day there is another. */
+  @Test
+  void whatIsBoughtGoesStaleToo() {
+    Needs needs = Needs.of(List.of(), List.of(use(0, 5), use(9, 5)), new Supply(25.0, 1, 3));
+    assertThat(needs.purchases())
+        .containsExactly(
+            new Purchase(MONDAY.minusDays(1), MONDAY, 25, 1),
+            new Purchase(MONDAY.plusDays(8), MONDAY.plusDays(9), 25, 1));
+    assertThat(needs.unusedStaleKg()).isEqualTo(20);
+  }
+
+  /** On its day a lot is stale; until the day before it is used. */
+  @Test
+  void onItsDayALotIsStale() {
+    Supply loose = new Supply(null, 0, null);
+    List<Use> uses = List.of(use(0, 1), use(4, 2));
+    assertThat(Needs.of(List.of(new Held(3, MONDAY.plusDays(4))), uses, loose).purchases())
+        .containsExactly(new Purchase(MONDAY.plusDays(4), MONDAY.plusDays(4), 2, 0));
+    assertThat(Needs.of(List.of(new Held(3, MONDAY.plusDays(4))), uses, loose).unusedStaleKg())
+        .isEqualTo(2);
+    Needs dayLater = Needs.of(List.of(new Held(9, MONDAY.plusDays(5))), uses, loose);
+    assertThat(dayLater.purchases()).isEmpty();
+    // What goes stale after the last use is nobody's loss yet.
+    assertThat(dayLater.unusedStaleKg()).isZero();
+    assertThat(Needs.of(List.of(new Held(9, MONDAY)), List.of(), loose).unusedStaleKg()).isZero();
+  }
+
   @Test
   void nonsenseIsRefused() {
     assertThatThrownBy(() -> new Supply(0.0, 400, 0)).isInstanceOf(RefusedException.class);

@@ -77,6 +77,42 @@ class AllottingTest {
     assertThat(Allotting.byMass(free, 2, 0.001)).containsExactly(5L, 1L);
   }
 
+  /** A begun batch that is enough closes the choice; where it is not, the rest is chosen for. */
+  @Test
+  void onlyWhatTheBegunBatchLacksIsTakenFromAnother() {
+    List<Candidate> free =
+        List.of(of(1, 10, 1), of(2, 11, 2), of(3, 11, 3), of(4, 12, 9), of(5, 12, 9));
+    assertThat(Allotting.byShade(free, 2, Set.of(12L))).containsExactly(4L, 5L);
+    // One more: the oldest batch that is enough for one, not the larger.
+    assertThat(Allotting.byShade(free, 3, Set.of(12L))).containsExactly(4L, 5L, 1L);
+    assertThat(Allotting.byShade(free, 4, Set.of(12L))).containsExactly(4L, 5L, 2L, 3L);
+    // Two begun ones come in the order of their oldest pieces.
+    assertThat(Allotting.byShade(free, 3, Set.of(12L, 10L))).containsExactly(1L, 4L, 5L);
+  }
+
+  /** Where no batch is enough, the largest is broken first; of equals the one with the oldest. */
+  @Test
+  void theLargestBatchIsBrokenFirst() {
+    List<Candidate> free =
+        List.of(of(1, 10, 5), of(2, 10, 5), of(3, 11, 1), of(4, 11, 7), of(5, 12, 0));
+    assertThat(Allotting.byShade(free, 4, Set.of())).containsExactly(3L, 4L, 1L, 2L);
+    assertThat(Allotting.byShade(free, 5, Set.of())).containsExactly(3L, 4L, 1L, 2L, 5L);
+  }
+
+  /** Pairs within the tolerance, and not a gram more; a wanted odd one is the oldest left. */
+  @Test
+  void theToleranceItselfIsAPair() {
+    List<Candidate> free =
+        List.of(
+            new Candidate(1, 1, at(1), 20.0),
+            new Candidate(2, 1, at(2), 20.125),
+            new Candidate(3, 1, at(3), null));
+    assertThat(Allotting.byMass(free, 2, 0.125)).containsExactly(1L, 2L);
+    assertThat(Allotting.byMass(free, 1, 0.125)).containsExactly(1L);
+    assertThat(Allotting.byMass(free, 9, 0.125)).containsExactly(1L, 2L, 3L);
+    assertThat(Allotting.byMass(free, 0, 0.125)).isEmpty();
+  }
+
   private static Candidate of(long piece, long batch, int hour) {
     return new Candidate(piece, batch, at(hour), null);
   }

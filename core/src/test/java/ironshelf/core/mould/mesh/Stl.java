@@ -91,6 +91,21 @@ final class Stl {
     return other;
   }
 
+  /** The same elsewhere. */
+  Stl moved(double x, double y, double z) {
+    Stl other = new Stl();
+    for (float[] t : triangles) {
+      float[] there = t.clone();
+      for (int k = 0; k < 9; k += 3) {
+        there[k] += (float) x;
+        there[k + 1] += (float) y;
+        there[k + 2] += (float) z;
+      }
+      other.triangles.add(there);
+    }
+    return other;
+  }
+
   int size() {
     return triangles.size();
   }
