@@ -45,10 +45,16 @@ final class Browser implements AutoCloseable {
       """
       (to) => new Promise((done) => {
         const since = performance.now();
+        const waited = () => performance.now() - since;
+        // The page before stands until the script of the next one is there, and its clocks tick.
+        const before = document.querySelector('h1');
+        const said = before?.textContent;
+        const isNext = (title) => title !== before || title.textContent !== said || waited() > 3_000;
         let timer;
         const end = () => {
-          const stands = document.querySelector('h1') && !document.body.innerText.includes('Fetching');
-          if (!stands && performance.now() - since < 40_000) {
+          const title = document.querySelector('h1');
+          const stands = title && isNext(title) && !document.body.innerText.includes('Fetching');
+          if (!stands && waited() < 40_000) {
             timer = setTimeout(end, 100);
             return;
           }

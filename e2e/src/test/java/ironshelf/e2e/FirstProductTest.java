@@ -3,6 +3,7 @@ package ironshelf.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.AriaRole;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -192,7 +193,11 @@ class FirstProductTest {
           .isVisible(
               new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions()
                   .setTimeout(150_000));
-      page.getByText("Set up your own shop").click();
+      // The shop is another once the page was loaded anew, and not before.
+      page.waitForRequest(
+          Request::isNavigationRequest,
+          new Page.WaitForRequestOptions().setTimeout(150_000),
+          () -> page.getByText("Set up your own shop").click());
       assertThat(page.getByText("What is your shop called?"))
           .isVisible(
               new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions()
