@@ -192,16 +192,16 @@ class FirstProductTest {
       assertThat(page.getByText("Saltmarsh Cast").first())
           .isVisible(
               new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions()
-                  .setTimeout(150_000));
+                  .setTimeout(300_000));
       // The shop is another once the page was loaded anew, and not before.
       page.waitForRequest(
           Request::isNavigationRequest,
-          new Page.WaitForRequestOptions().setTimeout(150_000),
+          new Page.WaitForRequestOptions().setTimeout(300_000),
           () -> page.getByText("Set up your own shop").click());
       assertThat(page.getByText("What is your shop called?"))
           .isVisible(
               new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions()
-                  .setTimeout(60_000));
+                  .setTimeout(120_000));
       page.getByText("Leave the rest for later").click();
       assertThat(page.getByText("There is nothing to make yet")).isVisible();
       Browser.isAccessible(page);

@@ -24,7 +24,7 @@ class PackageTest {
   private static final List<String> TOOLS =
       List.of("bash", "env", "dirname", "basename", "sleep", "head", "grep", "mkdir");
 
-  private static final int PATIENCE_S = 120;
+  private static final int PATIENCE_S = 240;
 
   @TempDir private Path folder;
 
