@@ -55,6 +55,9 @@ export default defineConfig({
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
   build: { chunkSizeWarningLimit: 900 },
   test: {
+    // What hangs is found all the same, and a busy machine takes its time.
+    testTimeout: 60_000,
+    hookTimeout: 60_000,
     projects: [
       // What draws nothing needs no page to stand in.
       {

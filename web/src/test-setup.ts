@@ -3,7 +3,7 @@ import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
 
 // Files run side by side on few cores: an answer may take a while, and is waited for.
-configure({ asyncUtilTimeout: 4_000 });
+configure({ asyncUtilTimeout: 15_000 });
 
 // Outside a browser a path alone is no address.
 const Anywhere = globalThis.Request;

@@ -22,6 +22,8 @@ export function show(element: ReactElement, path = '/') {
 /** What was asked of the server. */
 export interface Asked {
   what: string;
+  /** What stood behind the question mark. */
+  query: URLSearchParams;
   body: unknown;
 }
 
@@ -41,10 +43,15 @@ export function serve(answers: Record<string, unknown>): Asked[] {
   const asked: Asked[] = [];
   vi.stubGlobal('fetch', async (input: RequestInfo, init?: RequestInit) => {
     const request = new Request(input, init);
-    const what = `${request.method} ${new URL(request.url).pathname}`;
+    const url = new URL(request.url);
+    const what = `${request.method} ${url.pathname}`;
     const text = await request.text();
     const isJson = request.headers.get('Content-Type') === 'application/json';
-    asked.push({ what, body: isJson && text ? (JSON.parse(text) as unknown) : text });
+    asked.push({
+      what,
+      query: url.searchParams,
+      body: isJson && text ? (JSON.parse(text) as unknown) : text,
+    });
     const answer = what in answers ? answers[what] : new Refusal(404, { code: 'unknown' });
     const [body, status] = answer instanceof Refusal ? [answer.body, answer.status] : [answer, 200];
     return new Response(JSON.stringify(body), {

@@ -12,9 +12,9 @@ export function DrainagePanel({ containerL, pieces }: { containerL: number; piec
   const [share, setShare] = useState('20');
   const sharePercent = numberIn(share);
   const { data, error } = useQuery({
-    queryKey: keyOf('drainage', containerL, share),
+    queryKey: keyOf('drainage', containerL, share, pieces),
     queryFn: () =>
-      dataOf(client.POST('/api/calc/drainage', { body: { containerL, sharePercent } })),
+      dataOf(client.POST('/api/calc/drainage', { body: { containerL, sharePercent, pieces } })),
   });
   return (
     <Box as="section" aria-label="Drainage">
@@ -28,8 +28,7 @@ export function DrainagePanel({ containerL, pieces }: { containerL: number; piec
       </Box>
       {data && (
         <Text fontSize="20px" fontWeight={600}>
-          {benchMass(data.stonesKg * pieces)} of stones for {pieces}, {benchMass(data.stonesKg)}{' '}
-          each
+          {benchMass(data.allKg)} of stones for {pieces}, {benchMass(data.stonesKg)} each
         </Text>
       )}
       <Text>See that the drain hole is open: drill it wet, after a week.</Text>

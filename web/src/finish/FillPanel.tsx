@@ -8,9 +8,6 @@ import { useMould, useMouldSum } from '../server/useMoulds';
 import { DrainagePanel } from './DrainagePanel';
 import { WaxPanel } from './WaxPanel';
 
-/** Volumes do not depend on it. */
-const ORDINARY_KG_M3 = 2200;
-
 /**
  * What a vessel is filled with: scented wax, or drainage stones for a planter. What it holds is
  * known of a drawn mould and of a measured one whose inner pot was measured; for any other, and for
@@ -26,7 +23,7 @@ export function FillPanel({
   pieces: number;
 }) {
   const { data: mould } = useMould(String(mouldId));
-  const { data: sum } = useMouldSum(mould, mould?.shape.coreOffsetMm ?? 0, ORDINARY_KG_M3);
+  const { data: sum } = useMouldSum(mould, mould?.shape.coreOffsetMm ?? 0);
   const [what, setWhat] = useState<'wax' | 'stones'>('wax');
   const [typed, setTyped] = useState('');
   const { data: read } = useReading(typed, 'volume');

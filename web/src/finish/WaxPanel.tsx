@@ -28,11 +28,12 @@ export function WaxPanel({
   const [headspace, setHeadspace] = useState('10');
   const [fragrance, setFragrance] = useState('6');
   const [convention, setConvention] = useState<Convention>('ofWax');
-  const { data: fill, error } = useQuery({
-    queryKey: keyOf('wax', containerL, headspace, fragrance, convention),
+  const { data, error } = useQuery({
+    queryKey: keyOf('wax', containerL, headspace, fragrance, convention, pieces),
     queryFn: () =>
       dataOf(
         client.POST('/api/calc/wax-fill', {
+          params: { query: { pieces } },
           body: {
             containerL,
             headspacePercent: numberIn(headspace),
@@ -42,6 +43,7 @@ export function WaxPanel({
         }),
       ),
   });
+  const fill = data?.each;
   return (
     <Box as="section" aria-label="Wax" mb={3}>
       <Flex gap={3} wrap="wrap">
@@ -61,11 +63,11 @@ export function WaxPanel({
         </Box>
       </Flex>
       {error && <Text color="oxide">{messageOf(error)}</Text>}
-      {fill && (
+      {data && fill && (
         <>
           <Text fontSize="20px" fontWeight={600}>
-            {benchMass(fill.waxKg * pieces)} wax and {benchMass(fill.fragranceKg * pieces)}{' '}
-            fragrance for {pieces}
+            {benchMass(data.all.waxKg)} wax and {benchMass(data.all.fragranceKg)} fragrance for{' '}
+            {pieces}
           </Text>
           <Text color="quiet" mb={2}>
             each {benchMass(fill.totalKg)} in {volume(fill.fillL)}; fragrance is{' '}

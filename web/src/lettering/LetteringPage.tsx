@@ -24,7 +24,7 @@ type Align = 'left' | 'centre' | 'right';
 export function LetteringPage() {
   const { id = '' } = useParams();
   const { data: mould, error, refetch } = useMould(id);
-  const { data: sum } = useMouldSum(mould, mould?.shape.coreOffsetMm ?? 0, 2_000);
+  const { data: sum } = useMouldSum(mould, mould?.shape.coreOffsetMm ?? 0);
   const first = useFirstSet();
   useTitle(mould ? `Lettering on ${mould.name}` : 'Lettering');
   const outline = sum?.plan.cavity[0];

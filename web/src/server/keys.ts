@@ -55,6 +55,7 @@ const MADE_OF = {
   amount: ['material', 'workshop'],
   backups: ['backup'],
   carriers: SHIPPED,
+  coat: ['mould', 'route', 'workshop'],
   copy: ['copy', 'mould', 'piece', 'pour', 'inspect', 'product', 'workshop'],
   customers: ['customer', 'order'],
   defects: SHIPPED,

@@ -2,9 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
 import { client, dataOf, type Schemas } from '../api/client';
 import { keyOf } from './keys';
-
-/** Of an ordinary mix; what is poured really has its own. */
-const USUAL_DENSITY = 2200;
+import { ORDINARY_KG_M3 } from './useMoulds';
 
 export type MouldSum = Schemas['MouldCalcResponse'];
 
@@ -16,7 +14,7 @@ export function useLiveSum(body: Schemas['NewMould'] | undefined) {
     ...shape,
     coreMassKg: settled?.coreMassKg ?? 0,
     minWallMm: settled?.leastWallMm ?? 0,
-    freshDensityKgM3: USUAL_DENSITY,
+    freshDensityKgM3: ORDINARY_KG_M3,
     ...(settled?.wallKind && { wallKind: settled.wallKind }),
   };
   return useQuery({

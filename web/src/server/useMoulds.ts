@@ -74,8 +74,15 @@ export function useNextCode(mouldId: number, wanted: boolean) {
   });
 }
 
+/** Of an ordinary mix, for sums of which the mass does not matter. */
+export const ORDINARY_KG_M3 = 2200;
+
 /** The mould's sum at a core offset and a density. */
-export function useMouldSum(mould: Mould | undefined, offsetMm: number, densityKgM3: number) {
+export function useMouldSum(
+  mould: Mould | undefined,
+  offsetMm: number,
+  densityKgM3 = ORDINARY_KG_M3,
+) {
   return useQuery({
     queryKey: keyOf('mould-sum', mould?.id, offsetMm, densityKgM3),
     queryFn: () => {

@@ -9,7 +9,8 @@ import { QuantityField } from '../kit/QuantityField';
 import { Caution, Key } from '../kit/States';
 import { type Entry, entriesOf, isSaid, isWeighed, requestOf, type Touch } from './takeOut';
 import { TouchKeys } from './TouchKeys';
-import { doubt, useUsualMass } from './unlikely';
+import { doubt } from './unlikely';
+import { useProduct } from '../server/useProducts';
 import { isDue } from './time';
 import { WhyNow } from './WhyNow';
 import { type Group, useTakeOut } from '../server/useShelf';
@@ -32,7 +33,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
   const [wrong, setWrong] = useState<string>();
   const takeOut = useTakeOut();
   const read = useReader();
-  const usualKg = useUsualMass(group);
+  const usual = useProduct(String(group.productId)).data?.usual;
   const at = momentIn(doneAt);
   const due = isDue(group, at ?? now) && !group.next;
   const unweighed = entries.filter((e) => !isWeighed(e)).length;
@@ -47,7 +48,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
         entries.map((e) => (e.text.trim() === '' ? undefined : read(e.text, 'mass'))),
       );
       const question = masses
-        .map((m) => doubt(m, usualKg, group.product))
+        .map((m) => doubt(m, usual, group.product))
         .find((q) => q !== undefined);
       if (question !== undefined && question !== wrong) {
         setWrong(question);
@@ -55,7 +56,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
       }
       const sound = entries.filter((e) => !e.broke).length;
       const totalKg = total.trim() === '' ? undefined : await read(total, 'mass');
-      const share = doubt(totalKg && totalKg / sound, usualKg, group.product);
+      const share = doubt(totalKg && totalKg / sound, usual, group.product);
       if (share !== undefined && share !== wrong) {
         setWrong(share);
         return;

@@ -8,9 +8,6 @@ import type { Reading } from './useScale';
 import { WeighView } from './WeighView';
 import { type Bench, said } from '../words';
 
-/** Tapping ends so long before the working time does (common practice). */
-const STOP_TAPPING_SHARE = 0.8;
-
 interface Props {
   bench: Bench;
   step: Step;
@@ -29,8 +26,7 @@ export function StepView({ bench, step, reading, now, onNote }: Props) {
     head.current?.focus();
   }, [step.key]);
   const wettedAt = state.clock && Date.parse(state.clock.wettedAt);
-  const stopAt =
-    wettedAt === undefined ? undefined : wettedAt + sheet.workingMin * STOP_TAPPING_SHARE * 60_000;
+  const stopAt = wettedAt === undefined ? undefined : wettedAt + sheet.tappedMin * 60_000;
   return (
     <Box>
       <Text as="h2" textStyle="title" fontSize="40px" ref={head} tabIndex={-1} outline="none">

@@ -37,6 +37,7 @@ export const SHEET = {
   batches: [{}],
   waterC: 20,
   workingMin: 15,
+  tappedMin: 12,
   checks: [{ key: 'moulds', lines: ['Oil on the wall'] }],
 } as unknown as Sheet;
 

@@ -1,8 +1,11 @@
 package ironshelf.product;
 
+import ironshelf.core.piece.UsualMass;
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchSum;
 import ironshelf.http.SeenVersion;
+import ironshelf.mould.MouldService;
+import ironshelf.mould.MouldView;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import ironshelf.recipe.colourway.ColourwayView;
@@ -26,20 +29,25 @@ class ProductController {
    * @param colourways that it is offered in; one where its colours are fixed
    * @param mixKeys of each colourway: alike for what one mix can fill together
    * @param freshDensityKgM3 of its mix in its first colourway
+   * @param usual what a piece weighs as it comes out, by its target or its mould; null of one that
+   *     is poured in several moulds
    */
   record ProductPage(
       ProductView product,
       RecipeView recipe,
       List<ColourwayView> colourways,
       List<String> mixKeys,
-      double freshDensityKgM3) {}
+      double freshDensityKgM3,
+      @Nullable UsualMass usual) {}
 
   private final ProductService products;
   private final RecipeService recipes;
+  private final MouldService moulds;
 
-  ProductController(ProductService products, RecipeService recipes) {
+  ProductController(ProductService products, RecipeService recipes, MouldService moulds) {
     this.products = products;
     this.recipes = recipes;
+    this.moulds = moulds;
   }
 
   @GetMapping("/api/products")
@@ -82,11 +90,24 @@ class ProductController {
             recipes
                 .mix(latest.id(), colourways.isEmpty() ? null : colourways.get(0).id())
                 .recipe());
+    double freshKgM3 = BatchSum.of(oneLitre).freshDensityKgM3();
     return new ProductPage(
         product,
         latest,
         colourways,
         colourways.stream().map(c -> product.mixKey(0, c.id())).toList(),
-        BatchSum.of(oneLitre).freshDensityKgM3());
+        freshKgM3,
+        usual(product, freshKgM3, latest.retention()));
+  }
+
+  private @Nullable UsualMass usual(ProductView product, double freshKgM3, double retention) {
+    if (!product.again().isEmpty()) {
+      return null;
+    }
+    Target target = product.target();
+    MouldView mould = moulds.mould(product.mouldId());
+    return target == null
+        ? UsualMass.ofFilling(mould.capacityL() / mould.shape().cavities(), freshKgM3, retention)
+        : UsualMass.of(target.massKg());
   }
 }

@@ -2,6 +2,7 @@ package ironshelf.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -241,7 +242,10 @@ class OwnRouteJobsTest {
                 step("rest", "waitH", 24),
                 step("inspect", "attendedMin", 2))));
     job.pour();
+    JsonNode mould = shop.get("/api/moulds/" + job.group().path("mouldId").asLong());
     List<Long> board = job.takeOut(4.6);
+    job.finishUntil("seal");
+    coatAndMassOfABox(job.group(), mould);
     job.finish();
     assertThat(job.steps()).containsExactly("press-in", "seal", "inspect", "pack");
     // 2.00 a strip: a tenth of the lot.
@@ -253,5 +257,38 @@ class OwnRouteJobsTest {
     }
     assertThat(inlay).as(use.path("stepRows").toString()).isCloseTo(2.0, within(1e-6));
     job.send();
+  }
+
+  /** What the shelf says of sealer and mass, against the six faces and the volume of a box. */
+  private void coatAndMassOfABox(JsonNode group, JsonNode mould) {
+    JsonNode box = mould.path("shape").path("cavity");
+    assertThat(box.path("kind").asString()).isEqualTo("box");
+    double l = box.path("lengthMm").asDouble() / 1000;
+    double w = box.path("widthMm").asDouble() / 1000;
+    double h = box.path("heightMm").asDouble() / 1000;
+    String coat =
+        "/api/routes/%d/steps/%d/coat?mouldId=%d&pieces=3"
+            .formatted(
+                group.path("routeId").asLong(),
+                group.path("stepNo").asInt(),
+                mould.path("id").asLong());
+    JsonNode said = shop.get(coat);
+    double areaM2 = said.path("areaM2").asDouble();
+    // Its sides lean by a few millimetres, so that it comes out.
+    assertThat(areaM2).isCloseTo(2 * (l * w + w * h + h * l), withinPercentage(2));
+    assertThat(said.path("coat").path("eachKg").asDouble()).isCloseTo(areaM2 * 0.09, within(1e-9));
+    assertThat(said.path("coat").path("allKg").asDouble())
+        .isCloseTo(3 * areaM2 * 0.09, within(1e-9));
+    // What the first piece really took counts before that.
+    assertThat(shop.get(coat + "&tookKg=0.035").path("coat").path("allKg").asDouble())
+        .isCloseTo(0.105, within(1e-9));
+    JsonNode page = shop.get("/api/products/" + group.path("productId").asLong());
+    double dryKg =
+        l
+            * w
+            * h
+            * page.path("freshDensityKgM3").asDouble()
+            * page.path("recipe").path("retention").asDouble();
+    assertThat(page.path("usual").path("massKg").asDouble()).isCloseTo(dryKg, withinPercentage(4));
   }
 }

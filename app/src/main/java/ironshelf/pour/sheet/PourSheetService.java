@@ -12,6 +12,7 @@ import ironshelf.core.pour.PourSum;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.recipe.BatchResult;
+import ironshelf.core.recipe.WorkingTime;
 import ironshelf.cure.CureService;
 import ironshelf.cure.Temperatures;
 import ironshelf.http.problem.Catalogue;
@@ -99,6 +100,7 @@ public class PourSheetService {
         worked.roomC(),
         worked.waterC(),
         SheetSums.workingMin(sum),
+        WorkingTime.tappedMinutes(SheetSums.workingMin(sum)),
         sum.layers().get(0).cooling(),
         gate.readyAt(),
         gate.greenUntil(),

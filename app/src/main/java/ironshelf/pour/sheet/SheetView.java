@@ -24,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param pieces that come of it
  * @param capacityL of all copies, for the layers of this session
  * @param workingMin from wetting, the shortest of the layers
+ * @param tappedMin from wetting, until tapping ends
  * @param cooling what leaves the minutes wanted; null where none were asked for
  * @param readyAt when it may come out if it were filled now
  */
@@ -39,6 +40,7 @@ public record SheetView(
     double roomC,
     double waterC,
     double workingMin,
+    double tappedMin,
     MixHeat.@Nullable Cooling cooling,
     Instant readyAt,
     @Nullable Instant greenUntil,

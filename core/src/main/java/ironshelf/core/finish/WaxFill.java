@@ -10,7 +10,7 @@ import java.util.List;
  * Fragrance is taken to have the density of the melted wax. Not promised: what the wax's and the
  * fragrance's data sheets allow, which decide.
  *
- * @param fillL melted wax and fragrance, at its pouring temperature
+ * @param fillL melted wax and fragrance in one, at its pouring temperature
  * @param ofWaxPercent fragrance over wax
  * @param ofTotalPercent fragrance over both
  */
@@ -34,6 +34,9 @@ public record WaxFill(
           new WaxStep("melt", 85, 85),
           new WaxStep("fragrance", 70, 75),
           new WaxStep("pour", 57, 60));
+
+  /** Wax and fragrance of so many vessels. */
+  public record Melt(double waxKg, double fragranceKg) {}
 
   /** How fragrance is counted. */
   public enum Convention {
@@ -75,6 +78,16 @@ public record WaxFill(
 
   public WaxFill {
     steps = List.copyOf(steps);
+  }
+
+  /**
+   * What is melted for so many.
+   *
+   * @param pieces 1 to 100 000
+   */
+  public Melt melt(int pieces) {
+    new Findings().within("pieces", pieces, 1, 100_000).orRefuse();
+    return new Melt(waxKg * pieces, fragranceKg * pieces);
   }
 
   public static WaxFill of(WaxRequest request) {

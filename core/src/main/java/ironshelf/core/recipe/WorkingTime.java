@@ -15,6 +15,11 @@ public final class WorkingTime {
   /** Warmer fresh concrete than that is beyond what the rule was seen to hold for (from memory). */
   static final double WARMEST_C = 40;
 
+  /**
+   * Tapping a mix that has begun to set opens it again: the last fifth is left (common practice).
+   */
+  private static final double TAPPED_SHARE = 0.8;
+
   private WorkingTime() {}
 
   /**
@@ -24,6 +29,11 @@ public final class WorkingTime {
   public static double minutes(double minutesAt20C, double mixC) {
     double within = Math.max(COLDEST_C, Math.min(WARMEST_C, mixC));
     return minutesAt20C * Math.pow(2, (REFERENCE_C - within) / HALVING_C);
+  }
+
+  /** Minutes from wetting until tapping ends, of so many that it stays workable. */
+  public static double tappedMinutes(double minutes) {
+    return minutes * TAPPED_SHARE;
   }
 
   /** Whether the rule holds at that temperature. */

@@ -12,9 +12,11 @@ class DrainageTest {
   /** A fifth of 2 L is 0.4 L, 0.6 kg of stone at 1 500 kg/m3 loose. */
   @Test
   void drainageStonesWorkedByHand() {
-    Drainage drainage = Drainage.of(2, 20);
+    Drainage drainage = Drainage.of(2, 20, 3);
     assertThat(drainage.stonesL()).isCloseTo(0.4, within(1e-12));
     assertThat(drainage.stonesKg()).isCloseTo(0.6, within(1e-12));
-    assertThatThrownBy(() -> Drainage.of(2, 80)).isInstanceOf(RefusedException.class);
+    assertThat(drainage.allKg()).isCloseTo(1.8, within(1e-12));
+    assertThatThrownBy(() -> Drainage.of(2, 20, 0)).isInstanceOf(RefusedException.class);
+    assertThatThrownBy(() -> Drainage.of(2, 80, 1)).isInstanceOf(RefusedException.class);
   }
 }

@@ -23,6 +23,9 @@ class WaxFillTest {
     assertThat(ofWax.waxKg()).isCloseTo(0.140727, within(1e-6));
     assertThat(ofWax.fragranceKg()).isCloseTo(0.0140727, within(1e-6));
     assertThat(ofWax.ofTotalPercent()).isCloseTo(9.0909, within(1e-4));
+    assertThat(ofWax.melt(6).waxKg()).isCloseTo(0.844364, within(1e-6));
+    assertThat(ofWax.melt(6).fragranceKg()).isCloseTo(0.0844364, within(1e-6));
+    assertThatThrownBy(() -> ofWax.melt(0)).isInstanceOf(RefusedException.class);
     WaxFill ofTotal = WaxFill.of(new WaxRequest(0.2, 10, 10, Convention.OF_TOTAL, Double.NaN));
     assertThat(ofTotal.fragranceKg()).isCloseTo(0.01548, within(1e-9));
     assertThat(ofTotal.ofWaxPercent()).isCloseTo(11.1111, within(1e-4));

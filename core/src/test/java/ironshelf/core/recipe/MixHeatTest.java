@@ -73,6 +73,8 @@ class MixHeatTest {
   @Test
   void workingTimeIsCappedWhereItLeavesItsRange() {
     assertThat(WorkingTime.minutes(15, 5)).isCloseTo(15 * Math.pow(2, 1.5), within(1e-9));
+    // Four fifths of 15 minutes.
+    assertThat(WorkingTime.tappedMinutes(15)).isCloseTo(12, within(1e-9));
     assertThat(WorkingTime.minutes(15, -3)).isEqualTo(WorkingTime.minutes(15, 5));
     assertThat(WorkingTime.minutes(15, 55)).isEqualTo(WorkingTime.minutes(15, 40));
     assertThat(WorkingTime.isForetold(4.9)).isFalse();
