@@ -1,7 +1,9 @@
 package ironshelf;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -29,7 +31,7 @@ public final class App implements AutoCloseable {
   private final RestClient client;
   private final JsonMapper json = new JsonMapper();
 
-  private App(boolean demo, int weeks, String... more) throws IOException {
+  private App(Path data, boolean demo, int weeks, String... more) {
     // Applications share the JVM's system properties, which a start reads and writes.
     synchronized (App.class) {
       context =
@@ -38,7 +40,7 @@ public final class App implements AutoCloseable {
                   Stream.concat(
                           Stream.of(
                               "--server.port=0",
-                              "--ironshelf.data=" + Files.createTempDirectory("ironshelf"),
+                              "--ironshelf.data=" + data,
                               "--ironshelf.demo=" + demo,
                               "--ironshelf.demo-weeks=" + weeks),
                           Stream.of(more))
@@ -49,7 +51,16 @@ public final class App implements AutoCloseable {
 
   /** An application of its own, for tests that nobody else's acts may touch. */
   public static App fresh() {
-    return Extension.start();
+    return demo(0);
+  }
+
+  private static App demo(int weeks) {
+    try {
+      Path data = Founded.copy(weeks, first -> new App(first, true, weeks).close());
+      return new App(data, true, weeks);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   /** One demo with its whole season behind it, for all tests that look at it or add to it. */
@@ -58,17 +69,21 @@ public final class App implements AutoCloseable {
   }
 
   private static final class Seasoned {
-    static final App ONLY = Extension.start(true, 16);
+    static final App ONLY = demo(16);
   }
 
   /** An empty shop of its own, as a new maker finds it. */
   public static App empty() {
-    return Extension.start(false);
+    try {
+      return empty(new String[0]);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   /** The same with other settings. */
   public static App empty(String... settings) throws IOException {
-    return new App(false, 0, settings);
+    return new App(Files.createTempDirectory("ironshelf"), false, 0, settings);
   }
 
   /** One for all tests that change the order book, started when the first of them asks. */
@@ -77,7 +92,7 @@ public final class App implements AutoCloseable {
   }
 
   private static final class Busy {
-    static final App ONLY = Extension.start();
+    static final App ONLY = demo(0);
 
     private Busy() {}
   }
@@ -204,23 +219,7 @@ public final class App implements AutoCloseable {
       return context
           .getRoot()
           .getStore(ExtensionContext.Namespace.GLOBAL)
-          .getOrComputeIfAbsent(App.class, type -> start(), App.class);
-    }
-
-    private static App start() {
-      return start(true);
-    }
-
-    private static App start(boolean demo) {
-      return start(demo, 0);
-    }
-
-    private static App start(boolean demo, int weeks) {
-      try {
-        return new App(demo, weeks);
-      } catch (IOException e) {
-        throw new java.io.UncheckedIOException(e);
-      }
+          .getOrComputeIfAbsent(App.class, type -> demo(0), App.class);
     }
   }
 }

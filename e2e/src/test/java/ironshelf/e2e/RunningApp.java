@@ -10,10 +10,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.util.FileSystemUtils;
 
 /**
  * The real application on a data folder of its own, which can be stopped and started again; in this
@@ -63,12 +63,8 @@ final class RunningApp implements AutoCloseable {
   }
 
   private static void copy(Path from, Path to) {
-    try (Stream<Path> files = Files.walk(from)) {
-      for (Path file : files.filter(Files::isRegularFile).toList()) {
-        Path copied = to.resolve(from.relativize(file));
-        Files.createDirectories(copied.getParent());
-        Files.copy(file, copied);
-      }
+    try {
+      FileSystemUtils.copyRecursively(from, to);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
