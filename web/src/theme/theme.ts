@@ -32,6 +32,7 @@ export const system = createSystem(
           animationDuration: '0s !important',
         },
       },
+      '#root[inert]': { cursor: 'progress', opacity: 0.6 },
       // On paper there is nothing to press.
       'nav, aside, .no-print': { _print: { display: 'none !important' } },
       '.plain-link': { textDecoration: 'underline', textUnderlineOffset: '3px' },

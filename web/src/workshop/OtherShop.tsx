@@ -24,16 +24,23 @@ async function other(demo: boolean): Promise<void> {
   }
 }
 
+/** While another is being opened, this page takes nothing: it would be lost when the other shop is loaded. */
+function hold(held: boolean) {
+  document.getElementById('root')?.toggleAttribute('inert', held);
+}
+
 /** From an own shop to the demo, and from the demo to an own shop, by one press. */
 export function OtherShop() {
   const queries = useQueryClient();
   const demo = queries.getQueryData<Schemas['WorkshopView']>(keyOf('workshop'))?.demo ?? false;
   const open = useMutation({
     mutationFn: async () => {
+      hold(true);
       await client.POST('/api/other-shop', {});
       await other(demo);
       window.location.assign('/');
     },
+    onError: () => hold(false),
   });
   const words = demo ? 'Set up your own shop' : 'Look at the demo instead';
   return (
@@ -47,7 +54,7 @@ export function OtherShop() {
         textAlign="left"
         cursor="pointer"
       >
-        {open.isPending ? 'Opening, a few seconds…' : words}
+        {open.isPending ? 'Opening: a few seconds, the first time up to a minute…' : words}
       </Press>
       {open.error && <span role="alert">{open.error.message}</span>}
     </>

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.function.DoubleBinaryOperator;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -15,7 +16,8 @@ import org.jspecify.annotations.Nullable;
  * Splits the filling of copies, perhaps of several moulds, into batches: none over what the mixer
  * holds or the clock allows, as few as the splitting finds, and as equal as whole copies let them
  * be, so that the shade is. Largest copies first, each into the emptiest batch (LPT, Graham 1969:
- * within 4/3 of the most equal). A copy that takes more than the mixer holds is filled from several
+ * within 4/3 of the most equal); where that needs one more batch, into the fullest that has room
+ * (best fit decreasing, Johnson 1974), which keeps to the same bound. A copy that takes more than the mixer holds is filled from several
  * batches, in equal parts, one after the other.
  *
  * @param batches the copies of each
@@ -23,6 +25,10 @@ import org.jspecify.annotations.Nullable;
 public record BatchSplit(List<SplitBatch> batches) {
 
   private static final int MOST_COPIES = 500;
+
+  private static final DoubleBinaryOperator EMPTIEST = (one, other) -> other - one;
+
+  private static final DoubleBinaryOperator FULLEST = (one, other) -> one - other;
 
   /** Forgiven, so that a limit met exactly is not missed by rounding. */
   private static final double TOLERANCE = 1e-9;
@@ -99,7 +105,8 @@ public record BatchSplit(List<SplitBatch> batches) {
       least = Math.max(least, Math.min(wanted, loads.size()));
     }
     for (int n = least; ; n++) {
-      List<SplitBatch> batches = split(loads, n, mostL, mostMin);
+      List<SplitBatch> even = split(loads, n, mostL, mostMin, EMPTIEST);
+      List<SplitBatch> batches = even == null ? split(loads, n, mostL, mostMin, FULLEST) : even;
       // With as many batches as copies each has its own, and that was found to fit.
       if (batches != null) {
         return new BatchSplit(batches);
@@ -124,8 +131,11 @@ public record BatchSplit(List<SplitBatch> batches) {
     }
   }
 
+  /**
+   * @param first how much rather the one batch than the other, by their litres
+   */
   private static @Nullable List<SplitBatch> split(
-      List<Load> loads, int n, double mostL, double mostMin) {
+      List<Load> loads, int n, double mostL, double mostMin, DoubleBinaryOperator first) {
     List<List<Load>> bins = new ArrayList<>();
     double[] litres = new double[n];
     double[] minutes = new double[n];
@@ -135,19 +145,19 @@ public record BatchSplit(List<SplitBatch> batches) {
     List<Load> sorted =
         loads.stream().sorted(Comparator.comparingDouble(Load::litres).reversed()).toList();
     for (Load load : sorted) {
-      int emptiest = -1;
+      int chosen = -1;
       for (int i = 0; i < n; i++) {
         boolean fits = litres[i] + load.litres <= mostL && minutes[i] + load.minutes <= mostMin;
-        if (fits && (emptiest < 0 || litres[i] < litres[emptiest])) {
-          emptiest = i;
+        if (fits && (chosen < 0 || first.applyAsDouble(litres[i], litres[chosen]) > 0)) {
+          chosen = i;
         }
       }
-      if (emptiest < 0) {
+      if (chosen < 0) {
         return null;
       }
-      bins.get(emptiest).add(load);
-      litres[emptiest] += load.litres;
-      minutes[emptiest] += load.minutes;
+      bins.get(chosen).add(load);
+      litres[chosen] += load.litres;
+      minutes[chosen] += load.minutes;
     }
     List<SplitBatch> batches = new ArrayList<>();
     for (int i = 0; i < n; i++) {

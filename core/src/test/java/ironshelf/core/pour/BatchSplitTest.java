@@ -64,6 +64,14 @@ class BatchSplitTest {
     assertThat(split.batches().get(1).copies()).containsExactly("c3", "c2");
   }
 
+  /** 5, 4, 3, 3, 3 L in 9: each into the emptiest wants a third batch; 5 + 4 and 3 + 3 + 3 do. */
+  @Test
+  void aBatchMoreIsMadeOnlyWhereTheFullestHasNoRoomEither() {
+    assertThat(litres(BatchSplit.of(loads(1, 5, 4, 3, 3, 3), 9.0, null, null)))
+        .containsExactly(9.0, 9.0);
+    assertThat(BatchSplit.of(loads(1, 5, 4, 3, 3, 3), 8.9, null, null).batches()).hasSize(3);
+  }
+
   @Test
   void moreBatchesThanNeededAreMadeWhereTheyAreWanted() {
     List<Load> six = loads(1, 1, 1, 1, 1, 1, 1);
