@@ -33,7 +33,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
   const [wrong, setWrong] = useState<string>();
   const takeOut = useTakeOut();
   const read = useReader();
-  const usual = useProduct(String(group.productId)).data?.usual;
+  const page = useProduct(String(group.productId));
   const at = momentIn(doneAt);
   const due = isDue(group, at ?? now) && !group.next;
   const unweighed = entries.filter((e) => !isWeighed(e)).length;
@@ -47,6 +47,8 @@ export function TakeOutForm({ group, now, onDone }: Props) {
       const masses = await Promise.all(
         entries.map((e) => (e.text.trim() === '' ? undefined : read(e.text, 'mass'))),
       );
+      // A slow answer is waited for: without it no slip would be asked back.
+      const usual = (page.data ?? (await page.refetch()).data)?.usual;
       const question = masses
         .map((m) => doubt(m, usual, group.product))
         .find((q) => q !== undefined);

@@ -89,7 +89,9 @@ export function TogetherDialog({ together, now, onClose }: Props) {
             now={now}
             advice={coats}
             on={!left.includes(g.key)}
-            onChange={(on) => setLeft(on ? left.filter((k) => k !== g.key) : [...left, g.key])}
+            onChange={(on) =>
+              setLeft((keys) => (on ? keys.filter((k) => k !== g.key) : [...keys, g.key]))
+            }
           />
         ))}
       </Box>
