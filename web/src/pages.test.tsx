@@ -25,7 +25,7 @@ const PAGES = [...new Set(paths(routes))]
   )
   .sort();
 
-const PATIENCE = { timeout: 10_000 };
+const PATIENCE = { timeout: 30_000 };
 
 /** The pages themselves: what stands round them asks for things of its own. */
 function bare(of: RouteObject[]): RouteObject[] {
@@ -67,7 +67,7 @@ beforeAll(async () => {
   }
 }, 180_000);
 
-describe.each(PAGES)('%s', { timeout: 30_000 }, (path) => {
+describe.each(PAGES)('%s', { timeout: 120_000 }, (path) => {
   beforeEach(() => vi.spyOn(console, 'error').mockImplementation(() => undefined));
   afterEach(() => {
     cleanup();
