@@ -17,8 +17,8 @@ import org.jspecify.annotations.Nullable;
  * holds or the clock allows, as few as the splitting finds, and as equal as whole copies let them
  * be, so that the shade is. Largest copies first, each into the emptiest batch (LPT, Graham 1969:
  * within 4/3 of the most equal); where that needs one more batch, into the fullest that has room
- * (best fit decreasing, Johnson 1974), which keeps to the same bound. A copy that takes more than the mixer holds is filled from several
- * batches, in equal parts, one after the other.
+ * (best fit decreasing, Johnson 1974), which keeps to the same bound. A copy that takes more than
+ * the mixer holds is filled from several batches, in equal parts, one after the other.
  *
  * @param batches the copies of each
  */
