@@ -117,7 +117,7 @@ export function TakeOutForm({ group, now, onDone }: Props) {
                   text={entry.text}
                   onText={(text) => change(i, { text })}
                   dimension="mass"
-                  placeholder={suggestion(2, 'mass')}
+                  placeholder={suggestion(page.data?.usual?.massKg ?? 2, 'mass')}
                   autoFocus={i === 0 && due}
                 />
               )}
