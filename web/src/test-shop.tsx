@@ -22,8 +22,8 @@ export function show(element: ReactElement, path = '/') {
 /** What was asked of the server. */
 export interface Asked {
   what: string;
-  /** What stood behind the question mark. */
-  query: URLSearchParams;
+  /** What stood behind the question mark, if anything did. */
+  query?: URLSearchParams;
   body: unknown;
 }
 
@@ -49,7 +49,7 @@ export function serve(answers: Record<string, unknown>): Asked[] {
     const isJson = request.headers.get('Content-Type') === 'application/json';
     asked.push({
       what,
-      query: url.searchParams,
+      ...(url.search && { query: url.searchParams }),
       body: isJson && text ? (JSON.parse(text) as unknown) : text,
     });
     const answer = what in answers ? answers[what] : new Refusal(404, { code: 'unknown' });

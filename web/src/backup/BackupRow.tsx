@@ -1,11 +1,11 @@
 import { Box, Flex, Link, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
 import { plural } from '../kit/format';
 import { decimals } from '../kit/style/number';
 import { moment } from '../kit/style/time';
 import { Key } from '../kit/States';
 import { type KeptBackup, useGoBack } from '../server/useBackups';
+import { Wrong } from '../kit/Wrong';
 
 const WHY: Record<string, string> = {
   daily: 'by itself',
@@ -82,11 +82,7 @@ export function BackupRow({ backup, newest, now }: Props) {
               Stay here
             </Key>
           </Flex>
-          {goBack.error && (
-            <Text role="alert" color="oxide" fontWeight={600} mt={2}>
-              {messageOf(goBack.error)}
-            </Text>
-          )}
+          <Wrong error={goBack.error} mt={2} />
         </Box>
       )}
     </Box>

@@ -1,5 +1,4 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { messageOf } from '../api/client';
 import { clock, dateAt, moment } from '../kit/style/time';
 import { Empty, Failed, Key, Loading } from '../kit/States';
 import { LinkKey } from '../kit/Tabs';
@@ -11,6 +10,7 @@ import { Everything } from './Everything';
 import { SecondFolder } from './SecondFolder';
 import { Spans } from './Spans';
 import { type Backups, useBackUp, useBackups } from '../server/useBackups';
+import { Wrong } from '../kit/Wrong';
 
 /** What is kept of the shop's data, how far back one can go, and whether it is in order. */
 export function BackupsPage() {
@@ -83,11 +83,7 @@ function Last({ backups, now }: { backups: Backups; now: number }) {
           Back up now
         </Key>
       </Box>
-      {make.error && (
-        <Text role="alert" color="oxide" fontWeight={600} mt={2}>
-          {messageOf(make.error)}
-        </Text>
-      )}
+      <Wrong error={make.error} mt={2} />
     </Box>
   );
 }

@@ -1,8 +1,8 @@
 import { Box, Text } from '@chakra-ui/react';
-import { messageOf } from '../api/client';
 import { grouped } from '../kit/style/number';
 import { Key } from '../kit/States';
 import { useCheck } from '../server/useBackups';
+import { Wrong } from '../kit/Wrong';
 
 /** Whether the data is in order, looked through when asked. */
 export function Check() {
@@ -19,11 +19,7 @@ export function Check() {
       <Key busy={check.isPending} onClick={() => check.mutate()}>
         Look through it
       </Key>
-      {check.error && (
-        <Text role="alert" color="oxide" fontWeight={600} mt={2}>
-          {messageOf(check.error)}
-        </Text>
-      )}
+      <Wrong error={check.error} mt={2} />
       {check.data && (
         <Box role="status" mt={3}>
           <Text fontWeight={600} color={check.data.good ? 'ink' : 'oxide'}>

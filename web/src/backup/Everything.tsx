@@ -1,6 +1,6 @@
 import { Box, Text } from '@chakra-ui/react';
-import { messageOf } from '../api/client';
 import { useTakeIn } from '../server/useBackups';
+import { Wrong } from '../kit/Wrong';
 
 /** All tables and pictures as one archive for other programs, and back from it. */
 export function Everything({ newest }: { newest: string | undefined }) {
@@ -34,11 +34,7 @@ export function Everything({ newest }: { newest: string | undefined }) {
         />
       </label>
       {takeIn.isPending && <Text role="status">Taking it in; this takes some seconds…</Text>}
-      {takeIn.error && (
-        <Text role="alert" color="oxide" fontWeight={600} mt={2}>
-          {messageOf(takeIn.error)}
-        </Text>
-      )}
+      <Wrong error={takeIn.error} mt={2} />
     </Box>
   );
 }

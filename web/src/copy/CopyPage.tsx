@@ -1,7 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useParams } from 'react-router';
 import { Link } from '../kit/Link';
-import { messageOf } from '../api/client';
 import { benchMass } from '../kit/style/bench';
 import { plural } from '../kit/format';
 import { date, moment } from '../kit/style/time';
@@ -17,6 +16,7 @@ import { MarkForm } from './MarkForm';
 import { type History, useCopy, useCopyActs } from '../server/useCopy';
 import { money } from '../kit/style/money';
 import { ForOwners } from '../kit/ForOwners';
+import { Wrong } from '../kit/Wrong';
 
 /** One physical mould: what state it is in, and every cast with what came of it. */
 export function CopyPage() {
@@ -87,11 +87,8 @@ function Whole({ history }: { history: History }) {
       </Flex>
       <Box aria-live="polite">
         {acts.print.data && <Text>Printed: {acts.print.data.where} in the data folder.</Text>}
-        {[acts.wash.error, acts.print.error].filter(Boolean).map((e) => (
-          <Text key={messageOf(e)} role="alert" color="oxide" fontWeight={600}>
-            {messageOf(e)}
-          </Text>
-        ))}
+        <Wrong error={acts.wash.error} />
+        <Wrong error={acts.print.error} />
       </Box>
       {copy.defects && <Defects defects={copy.defects} />}
       <Text as="h2" textStyle="name" mt={5} mb={2}>

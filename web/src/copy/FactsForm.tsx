@@ -1,6 +1,5 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
 import { useReading } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Key } from '../kit/States';
@@ -10,6 +9,7 @@ import { numberIn } from '../kit/format';
 import { DateField } from '../kit/DateField';
 import { currencySign } from '../kit/style/money';
 import { entry } from '../kit/style/entry';
+import { Wrong } from '../kit/Wrong';
 
 interface Props {
   history: History;
@@ -76,11 +76,7 @@ export function FactsForm({ history, change }: Props) {
           <Key onClick={() => setOpen(false)}>Close</Key>
         </Flex>
       </Flex>
-      {change.error && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(change.error)}
-        </Text>
-      )}
+      <Wrong error={change.error} />
     </form>
   );
 }

@@ -1,10 +1,10 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import type { Condition, History, useCopyActs } from '../server/useCopy';
+import { Wrong } from '../kit/Wrong';
 
 const CONDITIONS: readonly (readonly [Condition, string])[] = [
   ['good', 'good'],
@@ -55,11 +55,7 @@ export function MarkForm({ history, mark }: Props) {
           <Key onClick={() => setOpen(false)}>Close</Key>
         </Flex>
       </Flex>
-      {mark.error && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(mark.error)}
-        </Text>
-      )}
+      <Wrong error={mark.error} />
     </form>
   );
 }

@@ -10,6 +10,7 @@ import type { Order } from '../server/useOrders';
 import { useNow } from '../server/useWorkshop';
 import { type DispatchView, useDispatchActs, useDispatches } from '../server/useDispatch';
 import { mass } from '../kit/style/units';
+import { Wrong } from '../kit/Wrong';
 
 /** What of an order has gone, with its slips, and what comes back. */
 export function OrderDispatches({ order }: { order: Order }) {
@@ -121,11 +122,7 @@ function TakeBack({ pieces }: { pieces: number[] }) {
           Piece {takeBack.variables.pieceId} is taken back: {takeBack.variables.reason}
         </Text>
       )}
-      {takeBack.error && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(takeBack.error)}
-        </Text>
-      )}
+      <Wrong error={takeBack.error} />
     </details>
   );
 }

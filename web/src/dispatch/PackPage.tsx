@@ -2,7 +2,7 @@ import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Link } from '../kit/Link';
-import { messageOf, type Schemas } from '../api/client';
+import { type Schemas } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { plural } from '../kit/format';
 import { Caution, Empty, Key, Loading } from '../kit/States';
@@ -21,6 +21,7 @@ import { valueIn } from '../kit/style/read';
 import { isUs } from '../kit/style/style';
 import { KG_PER_LB, mass } from '../kit/style/units';
 import { money } from '../kit/style/money';
+import { Wrong } from '../kit/Wrong';
 
 type Parcel = Schemas['Parcel'];
 
@@ -119,11 +120,7 @@ export function PackPage() {
               )}
             </Box>
           )}
-          {error && (
-            <Text role="alert" color="oxide" fontWeight={600} mt={3}>
-              {messageOf(error)}
-            </Text>
-          )}
+          <Wrong error={error} mt={3} />
           <Flex mt={5} gap={5} alignItems="center" wrap="wrap">
             <Key
               main

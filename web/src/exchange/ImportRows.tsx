@@ -1,5 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { messageOf, type Schemas } from '../api/client';
+import { type Schemas } from '../api/client';
+import { Wrong } from '../kit/Wrong';
 
 type View = Schemas['ImportView'];
 
@@ -18,11 +19,7 @@ export function ImportRows({ view, error }: { view: View | undefined; error: unk
   const shown = view?.rows.slice(0, MOST_ROWS);
   return (
     <Box aria-live="polite" mt={3}>
-      {error !== null && error !== undefined && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(error)}
-        </Text>
-      )}
+      <Wrong error={error} />
       {view && (
         <Text fontWeight={600}>
           {view.applied ? 'Done: ' : 'This would be: '}

@@ -59,6 +59,6 @@ describe('a vessel whose mould was measured', () => {
       target: { value: '35 g' },
     });
     await waitFor(() => expect(screen.getByText(/of sealer a piece, 210 g for all/)).toBeVisible());
-    await waitFor(() => expect(asked.at(-1)?.query.get('tookKg')).toBe('0.035'));
+    await waitFor(() => expect(asked.at(-1)?.query?.get('tookKg')).toBe('0.035'));
   });
 });

@@ -1,6 +1,6 @@
-import { Box, Text } from '@chakra-ui/react';
-import { messageOf } from '../api/client';
+import { Box } from '@chakra-ui/react';
 import { Key } from './States';
+import { Wrong } from './Wrong';
 
 interface Props {
   error: unknown;
@@ -12,11 +12,7 @@ interface Props {
 export function FormEnd({ error, busy, children }: Props) {
   return (
     <Box mt={3} mb={8}>
-      {error !== undefined && (
-        <Text role="alert" color="oxide" fontWeight={600} mb={3}>
-          {messageOf(error)}
-        </Text>
-      )}
+      <Wrong error={error} mb={3} />
       <Key main type="submit" busy={busy}>
         {children}
       </Key>

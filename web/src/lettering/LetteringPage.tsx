@@ -17,6 +17,7 @@ import { LetteringDrawing } from './LetteringDrawing';
 import { StampFields, type StampDraft, useFirstSet } from './StampFields';
 import { openTemplate, useLettering } from '../server/useLettering';
 import { widthsIn } from './widths';
+import { Wrong } from '../kit/Wrong';
 
 type Align = 'left' | 'centre' | 'right';
 
@@ -164,11 +165,7 @@ function Planner({ mouldId, name, outline, first }: Props) {
               >
                 Template 1:1
               </Key>
-              {wrong && (
-                <Text role="alert" color="oxide">
-                  {wrong}
-                </Text>
-              )}
+              <Wrong error={wrong} />
             </Box>
           )}
         </Box>

@@ -9,6 +9,7 @@ import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
 import { type Stock, useAmount, useStockActs } from '../server/useStock';
 import { DateField } from '../kit/DateField';
+import { Wrong } from '../kit/Wrong';
 
 /** A delivery becomes a lot, with its own price; the amount as people say it. */
 export function DeliveryForm({ stock, onDone }: { stock: Stock; onDone: () => void }) {
@@ -83,11 +84,7 @@ export function DeliveryForm({ stock, onDone }: { stock: Stock; onDone: () => vo
           {paid !== undefined && paid > 0 && ` at ${pricePerMass(paid / read.data.massKg)}`}
         </Text>
       )}
-      {error !== undefined && !problemOf('amount') && !problemOf('price') && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(error)}
-        </Text>
-      )}
+      {!problemOf('amount') && !problemOf('price') && <Wrong error={error} />}
     </form>
   );
 }

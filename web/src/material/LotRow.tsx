@@ -1,6 +1,5 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
 import { money } from '../kit/style/money';
 import { day } from '../kit/style/time';
 import { mass } from '../kit/style/units';
@@ -10,6 +9,8 @@ import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useNow } from '../server/useWorkshop';
 import { type Lot, useStockActs } from '../server/useStock';
+import { useSubmit } from '../kit/useSubmit';
+import { Wrong } from '../kit/Wrong';
 
 /** One lot: opened, stale, and counted when the books and the bin disagree. */
 export function LotRow({ lot }: { lot: Lot }) {
@@ -19,17 +20,12 @@ export function LotRow({ lot }: { lot: Lot }) {
   const [counting, setCounting] = useState(false);
   const [found, setFound] = useState('');
   const [reason, setReason] = useState('counted');
-  const [wrong, setWrong] = useState<string>();
+  const { submit, busy, error } = useSubmit();
   const stale = lot.staleOn !== undefined && Date.parse(`${lot.staleOn}T23:59:59`) < now;
   const count = async () => {
-    setWrong(undefined);
-    try {
-      const massKg = await read(found, 'mass');
-      await acts.count.mutateAsync({ id: lot.id, body: { massKg, reason } });
-      setCounting(false);
-    } catch (error) {
-      setWrong(messageOf(error));
-    }
+    const massKg = await read(found, 'mass');
+    await acts.count.mutateAsync({ id: lot.id, body: { massKg, reason } });
+    setCounting(false);
   };
   return (
     <Box pl={4} py={1}>
@@ -60,7 +56,7 @@ export function LotRow({ lot }: { lot: Lot }) {
         <form
           onSubmit={(e) => {
             e.preventDefault();
-            void count();
+            void submit(count);
           }}
         >
           <Flex gap={3} alignItems="flex-end" wrap="wrap">
@@ -76,16 +72,12 @@ export function LotRow({ lot }: { lot: Lot }) {
               <TextField label="reason" text={reason} onText={setReason} />
             </Box>
             <Box pb="20px">
-              <Key main type="submit" busy={acts.count.isPending}>
+              <Key main type="submit" busy={busy}>
                 Book the count
               </Key>
             </Box>
           </Flex>
-          {wrong && (
-            <Text role="alert" color="oxide" fontWeight={600}>
-              {wrong}
-            </Text>
-          )}
+          <Wrong error={error} />
         </form>
       )}
     </Box>

@@ -1,6 +1,5 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
@@ -11,6 +10,7 @@ import { Movements } from './Movements';
 import { useOwns } from '../server/useSession';
 import { roleName } from './roles';
 import { type Stock, useStartingMaterials, useStock, useStockActs } from '../server/useStock';
+import { Wrong } from '../kit/Wrong';
 
 /** One material: its lots, and what the shop knows of it. */
 export function MaterialPage() {
@@ -67,11 +67,7 @@ function Whole({ stock }: { stock: Stock }) {
           )}
         </Flex>
       </Flex>
-      {acts.retire.error && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(acts.retire.error)}
-        </Text>
-      )}
+      <Wrong error={acts.retire.error} />
       {delivering && (
         <Box mt={3}>
           <DeliveryForm stock={stock} onDone={() => setParams({}, { replace: true })} />

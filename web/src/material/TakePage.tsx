@@ -1,7 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useSearchParams } from 'react-router';
 import { Link } from '../kit/Link';
-import { messageOf } from '../api/client';
 import { Failed, Key, Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useTitle } from '../kit/useTitle';
@@ -13,6 +12,7 @@ import {
   useStockActs,
 } from '../server/useStock';
 import { density } from '../kit/style/units';
+import { Wrong } from '../kit/Wrong';
 
 /** All materials that ship, by what they do, to be taken into the shop. */
 export function TakePage() {
@@ -45,11 +45,7 @@ export function TakePage() {
       </Box>
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the shipped materials" />}
-      {acts.take.error && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(acts.take.error)}
-        </Text>
-      )}
+      <Wrong error={acts.take.error} />
       {ROLES.map(([role, name]) => {
         const own = rows.filter((m) => m.role === role);
         return own.length === 0 ? null : (

@@ -1,9 +1,10 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf, Problem } from '../api/client';
+import { Problem } from '../api/client';
 import { Key, Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { type Mould, useAddCopy, useNextCode } from '../server/useMoulds';
+import { Wrong } from '../kit/Wrong';
 
 /** One more copy of a mould. */
 export function AddCopy({ mould }: { mould: Mould }) {
@@ -68,11 +69,7 @@ export function AddCopy({ mould }: { mould: Mould }) {
           <Key onClick={() => setOpen(false)}>Close</Key>
         </Flex>
       </Flex>
-      {add.error && !problem('code') && !problem('castsBefore') && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(add.error)}
-        </Text>
-      )}
+      {!problem('code') && !problem('castsBefore') && <Wrong error={add.error} />}
     </form>
   );
 }

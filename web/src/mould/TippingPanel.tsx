@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { client, dataOf, messageOf } from '../api/client';
+import { client, dataOf } from '../api/client';
 import { suggestion } from '../kit/style/entry';
 import { density, length, mass } from '../kit/style/units';
 import { QuantityField } from '../kit/QuantityField';
@@ -10,6 +10,7 @@ import { FigureRow } from '../kit/Why';
 import { useQuantities } from '../kit/useQuantities';
 import type { Mould } from '../server/useMoulds';
 import { keyOf } from '../server/keys';
+import { Wrong } from '../kit/Wrong';
 
 const DRY_DENSITY = 2100;
 
@@ -95,11 +96,7 @@ export function TippingPanel({ mould }: { mould: Mould }) {
           {w.message}
         </Text>
       ))}
-      {error && (
-        <Text role="alert" color="oxide" mt={2}>
-          {messageOf(error)}
-        </Text>
-      )}
+      <Wrong error={error} mt={2} />
       {mould.family === 'lamps' && (
         <Box mt={3}>
           <Caution

@@ -1,9 +1,10 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
-import { messageOf, type Schemas } from '../api/client';
+import { type Schemas } from '../api/client';
 import { counted, plural } from '../kit/format';
 import { Key } from '../kit/States';
 import { type LineAllotments, type Order, useAllotments, useOrderActs } from '../server/useOrders';
 import { mass } from '../kit/style/units';
+import { Wrong } from '../kit/Wrong';
 
 type Piece = Schemas['AllotmentView'];
 const Press = chakra('button');
@@ -28,11 +29,7 @@ export function AllotPanel({ order }: { order: Order }) {
           </Key>
         )}
       </Flex>
-      {error && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(error)}
-        </Text>
-      )}
+      <Wrong error={error} />
       {[...new Set([...tied, ...open])].map((line) => (
         <Box key={line.lineId} py={2} borderTop="1px solid" borderColor="rule">
           <Text fontWeight={600}>{nameOf(order, line)}</Text>

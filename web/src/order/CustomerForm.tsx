@@ -1,12 +1,12 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { useSearchParams } from 'react-router';
-import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useSubmit } from '../kit/useSubmit';
 import { useCustomers, useOrderActs } from '../server/useOrders';
+import { Wrong } from '../kit/Wrong';
 
 type Customer = Schemas['CustomerView'];
 
@@ -73,11 +73,7 @@ function Form({ customer }: { customer: Customer }) {
           </Key>
         </Box>
       </Flex>
-      {error !== undefined && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(error)}
-        </Text>
-      )}
+      <Wrong error={error} />
     </form>
   );
 }

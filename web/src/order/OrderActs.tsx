@@ -1,5 +1,4 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { messageOf } from '../api/client';
 import { dateAt, day } from '../kit/style/time';
 import { LinkKey } from '../kit/Tabs';
 import { Key } from '../kit/States';
@@ -8,6 +7,7 @@ import { useOrderPromise } from '../server/usePromise';
 import { useNow } from '../server/useWorkshop';
 import { type Order, useOrderActs } from '../server/useOrders';
 import { ForOwners } from '../kit/ForOwners';
+import { Wrong } from '../kit/Wrong';
 
 /** What can be done to an order: change, accept, mark, call off. */
 export function OrderActs({ order }: { order: Order }) {
@@ -59,11 +59,7 @@ export function OrderActs({ order }: { order: Order }) {
           )}
         </Flex>
       </ForOwners>
-      {error && (
-        <Text role="alert" color="oxide" fontWeight={600} mt={2}>
-          {messageOf(error)}
-        </Text>
-      )}
+      <Wrong error={error} mt={2} />
     </Box>
   );
 }

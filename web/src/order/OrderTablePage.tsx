@@ -1,13 +1,14 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { messageOf, sendFile, type Schemas } from '../api/client';
+import { sendFile, type Schemas } from '../api/client';
 import { ImportRows } from '../exchange/ImportRows';
 import { TableField } from '../exchange/TableField';
 import { Choice } from '../kit/Choice';
 import { plural } from '../kit/format';
 import { Key } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
+import { Wrong } from '../kit/Wrong';
 
 type Found = Schemas['Found'];
 type View = Schemas['ImportView'];
@@ -71,11 +72,7 @@ export function OrderTablePage() {
           }
         }}
       />
-      {look.error && (
-        <Text role="alert" color="oxide" fontWeight={600} mt={3}>
-          {messageOf(look.error)}
-        </Text>
-      )}
+      <Wrong error={look.error} mt={3} />
       {columns.length > 0 && (
         <Box mt={5}>
           <Text textStyle="name">Which column is which</Text>

@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { useEnd } from '../server/usePeople';
+import { Wrong } from '../kit/Wrong';
 
 interface Row {
   what: 'device' | 'session';
@@ -36,11 +36,7 @@ export function EndList(props: { label: string; title: string; word: string; row
           </Key>
         </Flex>
       ))}
-      {end.error && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(end.error)}
-        </Text>
-      )}
+      <Wrong error={end.error} />
     </Box>
   );
 }

@@ -1,11 +1,11 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { Qr } from './Qr';
 import { type Lan, useOffer } from '../server/usePeople';
+import { Wrong } from '../kit/Wrong';
 
 const KINDS = [
   ['tablet', 'a tablet, for names and PINs'],
@@ -46,11 +46,7 @@ export function PairDevice({ lan }: { lan: Lan }) {
           Make a code
         </Key>
       </form>
-      {offer.error && (
-        <Text role="alert" color="oxide" fontWeight={600} mt={2}>
-          {messageOf(offer.error)}
-        </Text>
-      )}
+      <Wrong error={offer.error} mt={2} />
       {code && (
         <Flex gap={5} mt={4} alignItems="center" wrap="wrap">
           <Qr text={`${lan.addresses[0]}?code=${code}`} what="address with the code" />

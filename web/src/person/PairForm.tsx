@@ -1,9 +1,9 @@
-import { Box, Text } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { usePair } from '../server/useSession';
+import { Wrong } from '../kit/Wrong';
 
 /** The code that the owner's page shows; a QR code has brought it along. */
 export function PairForm() {
@@ -23,11 +23,7 @@ export function PairForm() {
           onText={setCode}
           autoComplete="one-time-code"
         />
-        {pair.error && (
-          <Text role="alert" color="oxide" fontWeight={600} mb={3}>
-            {messageOf(pair.error)}
-          </Text>
-        )}
+        <Wrong error={pair.error} mb={3} />
         <Key main type="submit" busy={pair.isPending} disabled={code.trim().length < 8}>
           Pair this device
         </Key>

@@ -1,9 +1,9 @@
-import { Box, Text } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useSignIn } from '../server/useSession';
+import { Wrong } from '../kit/Wrong';
 
 /** A name and a password, as owners sign in. */
 export function PasswordForm() {
@@ -26,11 +26,7 @@ export function PasswordForm() {
           type="password"
           autoComplete="current-password"
         />
-        {signIn.error && (
-          <Text role="alert" color="oxide" fontWeight={600} mb={3}>
-            {messageOf(signIn.error)}
-          </Text>
-        )}
+        <Wrong error={signIn.error} mb={3} />
         <Key main type="submit" busy={signIn.isPending} disabled={!name || !password}>
           Sign in
         </Key>

@@ -1,9 +1,9 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { PersonForm } from './PersonForm';
 import { type Person, useEnd } from '../server/usePeople';
+import { Wrong } from '../kit/Wrong';
 
 /** Everybody who works here, with the ways in that they have. */
 export function PeopleList({ people }: { people: Person[] }) {
@@ -39,11 +39,7 @@ export function PeopleList({ people }: { people: Person[] }) {
                 >
                   {person.name} no longer works here
                 </Key>
-                {end.error && (
-                  <Text role="alert" color="oxide" fontWeight={600} mt={2}>
-                    {messageOf(end.error)}
-                  </Text>
-                )}
+                <Wrong error={end.error} mt={2} />
               </Box>
             </>
           )}

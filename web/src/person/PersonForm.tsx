@@ -1,10 +1,10 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { type Person, useKeepPerson } from '../server/usePeople';
+import { Wrong } from '../kit/Wrong';
 
 const ROLES = [
   ['maker', 'maker'],
@@ -89,11 +89,7 @@ export function PersonForm({ person, first, onDone }: Props) {
           </Text>
         </Box>
       </Flex>
-      {keep.error && (
-        <Text role="alert" color="oxide" fontWeight={600} mb={3}>
-          {messageOf(keep.error)}
-        </Text>
-      )}
+      <Wrong error={keep.error} mb={3} />
       <Flex gap={3}>
         <Key main type="submit" busy={keep.isPending} disabled={!name.trim()}>
           {person ? 'Keep' : `Add ${name.trim() || 'them'}`}

@@ -1,8 +1,8 @@
 import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
-import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { useSignIn } from '../server/useSession';
+import { Wrong } from '../kit/Wrong';
 
 const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', 'clear', '0', 'back'] as const;
 const LONGEST = 8;
@@ -78,11 +78,7 @@ export function PinPad({
           </Button>
         ))}
       </Grid>
-      {signIn.error && (
-        <Text role="alert" color="oxide" fontWeight={600} mt={3}>
-          {messageOf(signIn.error)}
-        </Text>
-      )}
+      <Wrong error={signIn.error} mt={3} />
       <Flex gap={3} mt={4}>
         <Key main disabled={pin.length < SHORTEST} busy={signIn.isPending} onClick={send}>
           Go to work

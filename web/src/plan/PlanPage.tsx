@@ -1,6 +1,5 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useSearchParams } from 'react-router';
-import { messageOf } from '../api/client';
 import { plural } from '../kit/format';
 import { day } from '../kit/style/time';
 import { LinkKey, Tabs } from '../kit/Tabs';
@@ -11,6 +10,7 @@ import { ByDay } from './ByDay';
 import { ByMould } from './ByMould';
 import { ByOrder } from './ByOrder';
 import { type Plan, type Progress, usePlan, usePlanActs, useProgress } from '../server/usePlan';
+import { Wrong } from '../kit/Wrong';
 
 const SECONDS = 10;
 
@@ -66,11 +66,7 @@ export function PlanPage() {
           The shop has just changed. This is the plan before; the new one is being laid out.
         </Text>
       )}
-      {refused && (
-        <Text role="alert" color="oxide" fontWeight={600} mb={3}>
-          {messageOf(refused)}
-        </Text>
-      )}
+      <Wrong error={refused} mb={3} />
       {error && !data && <Failed error={error} retry={() => void refetch()} />}
       {!data && !error && <Loading what="the plan" />}
       {data && !data.id && (

@@ -1,6 +1,5 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
 import { Loading } from '../kit/States';
 import { type Mould, useMoulds } from '../server/useMoulds';
 import { Cooling } from './Cooling';
@@ -9,6 +8,7 @@ import { PourStart } from './PourStart';
 import { SheetSummary } from './SheetSummary';
 import { useSheet, type Wanted } from '../server/usePour';
 import { numberIn } from '../kit/format';
+import { Wrong } from '../kit/Wrong';
 
 const Press = chakra('button');
 
@@ -111,11 +111,7 @@ function Chooser({ open, others, moulds }: Props & { moulds: Mould[] }) {
           ))}
         </Flex>
       )}
-      {chosen && sheet.error && (
-        <Text role="alert" mt={4} color="oxide" fontWeight={600}>
-          {messageOf(sheet.error)}
-        </Text>
-      )}
+      {chosen && <Wrong error={sheet.error} mt={4} />}
       {chosen && sheet.data && !sheet.error && (
         <>
           <PourStart key={JSON.stringify(wanted.fills)} wanted={wanted} sheet={sheet.data} />

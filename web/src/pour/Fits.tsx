@@ -1,7 +1,7 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { client, dataOf, messageOf } from '../api/client';
+import { client, dataOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { useReading } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
@@ -10,6 +10,7 @@ import { useMouldSum, useMoulds } from '../server/useMoulds';
 import { useRecipes } from '../server/useRecipes';
 import { density, fromUnit, length, mass } from '../kit/style/units';
 import { keyOf } from '../server/keys';
+import { Wrong } from '../kit/Wrong';
 
 /** Barytes and perlite, where the shop keeps none of its own (from memory). */
 const HEAVY = 4.2;
@@ -104,11 +105,7 @@ export function Fits({ freshKg }: { freshKg: number }) {
           each {mass(onePart)} of the mix as it is. Try its strength on a small piece first.
         </Text>
       )}
-      {fit.error && (
-        <Text role="alert" color="oxide">
-          {messageOf(fit.error)}
-        </Text>
-      )}
+      <Wrong error={fit.error} />
     </Box>
   );
 }

@@ -1,13 +1,13 @@
 import { Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { messageOf } from '../api/client';
 import { newKey } from '../api/key';
 import { Key } from '../kit/States';
 import { stopMass } from '../kit/style/bench';
 import { length } from '../kit/style/units';
 import { useRecipes } from '../server/useRecipes';
 import { useMakeProduct } from '../server/useSetUp';
+import { Wrong } from '../kit/Wrong';
 
 /** What is mixed where the shop has no recipe of its own yet. */
 const FIRST_MIX = 'sand-cement';
@@ -51,11 +51,7 @@ export function MakeHandWeight({ targetKg, hardwareKg, acrossMm, thickMm }: Prop
       <Key main busy={make.isPending} onClick={() => void press().catch(() => undefined)}>
         Make it a product
       </Key>
-      {make.error && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(make.error)}
-        </Text>
-      )}
+      <Wrong error={make.error} />
     </>
   );
 }

@@ -1,8 +1,7 @@
-import { Box, chakra, Flex, Text } from '@chakra-ui/react';
+import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Link } from '../kit/Link';
-import { messageOf } from '../api/client';
 import { newKey } from '../api/key';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
@@ -10,6 +9,7 @@ import { Order } from './Order';
 import { printSheet } from './printSheet';
 import { type Opening, useOpenPour } from './script/usePourSession';
 import { isEarly, sheetQuery, type Sheet, type Wanted } from '../server/usePour';
+import { Wrong } from '../kit/Wrong';
 
 const Press = chakra('button');
 
@@ -77,11 +77,7 @@ export function PourStart({ wanted, sheet }: Props) {
           print the sheet
         </Press>
       </Flex>
-      {open.error && (
-        <Text role="alert" mt={3} color="oxide" fontWeight={600}>
-          {messageOf(open.error)}
-        </Text>
-      )}
+      <Wrong error={open.error} mt={3} />
       <details style={{ marginTop: '16px' }}>
         <summary style={{ cursor: 'pointer', minHeight: '24px' }}>
           order of filling and number of mixes

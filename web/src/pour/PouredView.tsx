@@ -2,7 +2,6 @@ import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
 import { useNavigate } from 'react-router';
 import { Link } from '../kit/Link';
-import { messageOf } from '../api/client';
 import { benchMass } from '../kit/style/bench';
 import { plural } from '../kit/format';
 import { moment } from '../kit/style/time';
@@ -11,6 +10,7 @@ import { useNow } from '../server/useWorkshop';
 import { Balance } from './Balance';
 import type { Session } from './script/facts';
 import { pathOf, type Poured, useUndo } from '../server/usePour';
+import { Wrong } from '../kit/Wrong';
 
 interface Props {
   poured: Poured;
@@ -89,11 +89,7 @@ export function PouredView({ poured, session, onReopen }: Props) {
             Undo: it was not poured
           </Key>
         )}
-        {undo.error && (
-          <Text role="alert" color="oxide" fontWeight={600}>
-            {messageOf(undo.error)}
-          </Text>
-        )}
+        <Wrong error={undo.error} />
       </Flex>
       <Flex gap={6} mt={6} fontSize="22px">
         <Link className="plain-link" to="/">

@@ -13,6 +13,7 @@ import { useRecipes } from '../server/useRecipes';
 import { useNow } from '../server/useWorkshop';
 import { useUndo } from '../server/usePour';
 import { type PourRow, type Stands, usePours } from '../server/usePours';
+import { Wrong } from '../kit/Wrong';
 
 const WHICH = [
   ['', 'all'],
@@ -162,11 +163,7 @@ function Row({ row, now }: { row: PourRow; now: number }) {
           {row.person && ` · ${row.person}`}
           {row.orders.length > 0 && ` · for ${row.orders.map((o) => o.number).join(' and ')}`}
         </Text>
-        {undo.error && (
-          <Text role="alert" color="oxide" fontWeight={600}>
-            {undo.error.message}
-          </Text>
-        )}
+        <Wrong error={undo.error} />
       </Box>
       <Text color={stands === 'going on' ? 'ochre' : 'quiet'} w="110px">
         {stands}

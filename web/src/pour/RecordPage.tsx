@@ -1,7 +1,7 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { Fragment, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { messageOf, Problem } from '../api/client';
+import { Problem } from '../api/client';
 import { newKey } from '../api/key';
 import { MomentField } from '../kit/MomentField';
 import { QuantityField } from '../kit/QuantityField';
@@ -11,6 +11,7 @@ import { benchMass, benchUnit } from '../kit/style/bench';
 import { fieldOf, moment, momentIn } from '../kit/style/time';
 import { TextField } from '../kit/TextField';
 import { NothingChosen } from './NothingChosen';
+import { useSubmit } from '../kit/useSubmit';
 import { useTitle } from '../kit/useTitle';
 import { useNow } from '../server/useWorkshop';
 import { titleOf } from './words';
@@ -24,6 +25,7 @@ import {
   isChosen,
   isEarly,
 } from '../server/usePour';
+import { Wrong } from '../kit/Wrong';
 
 /** A pour that was made away from the screen: when, and what really went in where it is known. */
 export function RecordPage() {
@@ -51,51 +53,46 @@ function Form({ sheet, wanted }: { sheet: Sheet; wanted: Wanted }) {
   const [when, setWhen] = useState(() => fieldOf(now));
   const [went, setWent] = useState<Record<string, string>>({});
   const [left, setLeft] = useState('');
-  const [wrong, setWrong] = useState('');
+  const { submit, busy, error } = useSubmit();
   const [early, setEarly] = useState('');
-  const short = poured.error instanceof Problem && poured.error.code === 'stock.short';
+  const short = error instanceof Problem && error.code === 'stock.short';
   const at = momentIn(when);
   const record = async () => {
-    setWrong('');
-    try {
-      const layers = await Promise.all(
-        sheet.layers.map(async (layer, i) => ({
-          weighOuts: await Promise.all(
-            layer.lines.map(async (line) => {
-              const typed = went[`${i}-${line.materialId}`]?.trim();
-              return {
-                materialId: line.materialId,
-                actualKg: typed ? await read(typed, 'mass', benchUnit(line.massKg)) : line.massKg,
-                measured: Boolean(typed),
-              };
-            }),
-          ),
-        })),
-      );
-      const made = await poured.mutateAsync({
-        key,
-        body: {
-          fills: sheet.fills.map((fill) => {
-            const lineId = wanted.fills.find((f) => f.productId === fill.product.id)?.lineId;
+    const layers = await Promise.all(
+      sheet.layers.map(async (layer, i) => ({
+        weighOuts: await Promise.all(
+          layer.lines.map(async (line) => {
+            const typed = went[`${i}-${line.materialId}`]?.trim();
             return {
-              productId: fill.product.id,
-              ...(lineId !== undefined && { lineId }),
-              copies: fill.copies.map(({ copy }) => ({ id: copy.id, version: copy.version })),
+              materialId: line.materialId,
+              actualKg: typed ? await read(typed, 'mass', benchUnit(line.massKg)) : line.massKg,
+              measured: Boolean(typed),
             };
           }),
-          colourwayId: sheet.colourway.id,
-          firstLayer: sheet.firstLayer,
-          layers,
-          acceptShort: short,
-          ...(early.trim() && { earlyReason: early.trim() }),
-          ...(at !== undefined && { pouredAt: new Date(Math.min(at, now)).toISOString() }),
-          ...(left.trim() && { leftKg: await read(left, 'mass', benchUnit(1)) }),
-        },
-      });
-      await navigate(`/pours/${made.id}`);
-    } catch (error) {
-      setWrong(messageOf(error));
-    }
+        ),
+      })),
+    );
+    const made = await poured.mutateAsync({
+      key,
+      body: {
+        fills: sheet.fills.map((fill) => {
+          const lineId = wanted.fills.find((f) => f.productId === fill.product.id)?.lineId;
+          return {
+            productId: fill.product.id,
+            ...(lineId !== undefined && { lineId }),
+            copies: fill.copies.map(({ copy }) => ({ id: copy.id, version: copy.version })),
+          };
+        }),
+        colourwayId: sheet.colourway.id,
+        firstLayer: sheet.firstLayer,
+        layers,
+        acceptShort: short,
+        ...(early.trim() && { earlyReason: early.trim() }),
+        ...(at !== undefined && { pouredAt: new Date(Math.min(at, now)).toISOString() }),
+        ...(left.trim() && { leftKg: await read(left, 'mass', benchUnit(1)) }),
+      },
+    });
+    await navigate(`/pours/${made.id}`);
   };
   return (
     <Grid templateColumns={{ base: '1fr', lg: '560px 1fr' }} gap={10}>
@@ -103,7 +100,7 @@ function Form({ sheet, wanted }: { sheet: Sheet; wanted: Wanted }) {
         as="form"
         onSubmit={(e) => {
           e.preventDefault();
-          void record();
+          void submit(record);
         }}
       >
         <Text as="h1" textStyle="title">
@@ -156,12 +153,8 @@ function Form({ sheet, wanted }: { sheet: Sheet; wanted: Wanted }) {
         {isEarly(sheet) && (
           <TextField label="why it was poured early" text={early} onText={setEarly} />
         )}
-        {wrong && (
-          <Text role="alert" color="oxide" fontWeight={600} my={2}>
-            {wrong}
-          </Text>
-        )}
-        <Key main type="submit" busy={poured.isPending}>
+        <Wrong error={error} my={2} />
+        <Key main type="submit" busy={busy}>
           {short ? 'Record it anyway' : 'Record it'}
         </Key>
       </Box>

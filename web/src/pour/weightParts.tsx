@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { messageOf } from '../api/client';
+import { Wrong } from '../kit/Wrong';
 
 /** A question with its name. */
 export function Section({ name, children }: { name: string; children: ReactNode }) {
@@ -25,9 +25,7 @@ export function Answer({
   error?: unknown;
 }) {
   return error ? (
-    <Text role="alert" color="oxide" fontWeight={600}>
-      {messageOf(error)}
-    </Text>
+    <Wrong error={error} />
   ) : (
     <Flex gap={4} alignItems="baseline" role="status" wrap="wrap">
       <Text textStyle="figure">{figure ?? '–'}</Text>

@@ -50,7 +50,7 @@ const type = (label: string | RegExp, value: string) =>
 const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
 
 it('is kept as it was where nothing is changed', async () => {
-  const save = vi.fn((_: ProductRequest) => Promise.resolve());
+  const save = vi.fn<(body: ProductRequest) => Promise<void>>(() => Promise.resolve());
   shown(save);
   // 0.6 L of 2 000 kg/m3 are 1.2 kg; 0.95 of it stays.
   const said = await screen.findByText(/ wet, .* dry$/);
@@ -73,7 +73,7 @@ it('is kept as it was where nothing is changed', async () => {
 });
 
 it('is sold by its mass, its hardware with it', async () => {
-  const save = vi.fn((_: ProductRequest) => Promise.resolve());
+  const save = vi.fn<(body: ProductRequest) => Promise<void>>(() => Promise.resolve());
   shown(save);
   await screen.findByRole('button', { name: 'Colour 5' });
   type('dry mass', '5 kg');
@@ -89,7 +89,7 @@ it('is sold by its mass, its hardware with it', async () => {
 });
 
 it('loses the colours of the recipe that it had, with another', async () => {
-  const save = vi.fn((_: ProductRequest) => Promise.resolve());
+  const save = vi.fn<(body: ProductRequest) => Promise<void>>(() => Promise.resolve());
   shown(save);
   await screen.findByRole('button', { name: 'Colour 5' });
   type('recipe', '9');

@@ -15,6 +15,7 @@ import type { ProductRequest } from '../server/useProducts';
 import { numberIn } from '../kit/format';
 import { currencySign } from '../kit/style/money';
 import { entry } from '../kit/style/entry';
+import { Wrong } from '../kit/Wrong';
 
 interface Props {
   start: ProductRequest;
@@ -139,11 +140,7 @@ export function ProductForm({ start, saveWords, save }: Props) {
         onLayers={setLayers}
         problemOf={problemOf}
       />
-      {problemOf('layers') && (
-        <Text role="alert" color="oxide" mt={2}>
-          {problemOf('layers')}
-        </Text>
-      )}
+      <Wrong error={problemOf('layers')} mt={2} />
       {colourways.length > 0 && layers.some((l) => l.colourwayId === ORDERED) && (
         <SoldIn colourways={colourways} soldIn={soldIn} onSoldIn={setSoldIn} />
       )}

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { Link } from '../kit/Link';
-import { client, dataOf, messageOf } from '../api/client';
+import { client, dataOf } from '../api/client';
 import { MeasureField } from '../kit/MeasureField';
 import { Failed, Loading } from '../kit/States';
 import { bareEntry } from '../kit/style/entry';
@@ -15,6 +15,7 @@ import { useTitle } from '../kit/useTitle';
 import { SetsDrawing } from './SetsDrawing';
 import { type ProductSheet, useProductSheet } from '../server/useProducts';
 import { keyOf } from '../server/keys';
+import { Wrong } from '../kit/Wrong';
 
 /** Without a tolerance of its own, masses within so many parts of a hundred go together. */
 const USUAL_SHARE = 0.02;
@@ -78,11 +79,7 @@ function Sets({ sheet }: { sheet: ProductSheet }) {
           <MeasureField label="alike within" measure="mass" text={within} onText={setWithin} />
         </Box>
       </Flex>
-      {error && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(error)}
-        </Text>
-      )}
+      <Wrong error={error} />
       {data && pieces === 0 && (
         <Text>No ready piece of it was weighed alone. Weigh pieces as they are inspected.</Text>
       )}

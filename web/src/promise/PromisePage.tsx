@@ -1,7 +1,6 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { useEffect, useRef } from 'react';
 import { useSearchParams } from 'react-router';
-import { messageOf } from '../api/client';
 import { LinkKey } from '../kit/Tabs';
 import { Loading } from '../kit/States';
 import { TextField } from '../kit/TextField';
@@ -10,6 +9,7 @@ import { GoodsChoice } from '../product/choice/GoodsChoice';
 import { PromisePanel } from './PromisePanel';
 import { Chance } from './Chance';
 import { useChance, usePromise } from '../server/usePromise';
+import { Wrong } from '../kit/Wrong';
 
 /** "When could I have twelve of these?" */
 export function PromisePage() {
@@ -42,11 +42,7 @@ export function PromisePage() {
         <GoodsChoice label="product" value={goods} onValue={(g) => set({ goods: g })} />
         <TextField label="how many" text={quantity} onText={(q) => set({ quantity: q })} />
       </Grid>
-      {error && lines.length > 0 && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(error)}
-        </Text>
-      )}
+      {lines.length > 0 && <Wrong error={error} />}
       {isFetching && !data && <Loading what="the date" />}
       {!isFetching && lines.length === 0 && (
         <Text color="quiet">Choose a product in a colourway, and say how many.</Text>

@@ -1,9 +1,9 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
 import { plural } from '../kit/format';
 import { Key } from '../kit/States';
 import { useColourOffers, useRecipeActs } from '../server/useRecipes';
+import { Wrong } from '../kit/Wrong';
 
 const Press = chakra('button');
 
@@ -46,11 +46,7 @@ export function ColourOffers({ recipeId }: { recipeId: number }) {
           </Press>
         ))}
       </Flex>
-      {takeColours.error && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(takeColours.error)}
-        </Text>
-      )}
+      <Wrong error={takeColours.error} />
       <Key
         main={chosen.length > 0}
         busy={takeColours.isPending}

@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useMutation } from '@tanstack/react-query';
-import { client, dataOf, messageOf } from '../api/client';
+import { client, dataOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
@@ -11,6 +11,7 @@ import { cementABag } from './words';
 import { PhotoSwatch } from './PhotoSwatch';
 import { type Colourway, type RecipeData, useRecipeActs } from '../server/useRecipes';
 import { numberIn } from '../kit/format';
+import { Wrong } from '../kit/Wrong';
 
 interface Props {
   /** The mix: its binders give the ground its colour. */
@@ -134,16 +135,8 @@ export function ColourwayForm({ page, colourway, onDone }: Props) {
           <Swatch hex={guess.data.wet} /> wet and dries to <Swatch hex={guess.data.dry} />.
         </Text>
       )}
-      {guess.error && (
-        <Text role="alert" color="oxide" mb={2}>
-          {messageOf(guess.error)}
-        </Text>
-      )}
-      {colour.error && (
-        <Text role="alert" color="oxide" fontWeight={600} mb={2}>
-          {messageOf(colour.error)}
-        </Text>
-      )}
+      <Wrong error={guess.error} mb={2} />
+      <Wrong error={colour.error} mb={2} />
       <Flex gap={3}>
         <Key main type="submit" busy={colour.isPending} disabled={name.trim() === ''}>
           Keep the colourway

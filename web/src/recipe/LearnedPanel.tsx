@@ -1,7 +1,7 @@
 import { Box, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import { client, dataOf, messageOf, type Schemas } from '../api/client';
+import { client, dataOf, type Schemas } from '../api/client';
 import { plural } from '../kit/format';
 import { useKeepProduct, useProducts } from '../server/useProducts';
 import { wholeDegrees } from '../kit/style/units';
@@ -9,6 +9,7 @@ import { LearnedRow } from './LearnedRow';
 import { TouchRows } from './TouchRows';
 import { type RecipeData, useRecipeActs } from '../server/useRecipes';
 import { keyOf } from '../server/keys';
+import { Wrong } from '../kit/Wrong';
 
 type Learned = Schemas['Learned'];
 
@@ -113,11 +114,7 @@ export function LearnedPanel({ page }: { page: RecipeData }) {
           />
         );
       })}
-      {error && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(error)}
-        </Text>
-      )}
+      <Wrong error={error} />
       <Text textStyle="small" color="quiet" mt={2}>
         Each pour moves the mean a quarter of the way; what lies far off is held out (modified
         z-score, NIST/SEMATECH e-Handbook 1.3.5.17). Using a value writes a version; the one before

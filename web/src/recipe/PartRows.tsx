@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
@@ -7,6 +7,7 @@ import { useStartingMaterials, useStock } from '../server/useStock';
 import { BASES, type Basis, cementABag } from './words';
 import { numberIn } from '../kit/format';
 import { doseUnit } from '../kit/style/units';
+import { Wrong } from '../kit/Wrong';
 
 export interface PartDraft {
   id: string;
@@ -121,11 +122,7 @@ export function PartRows({ parts, onParts, problemOf }: Props) {
           )}
         </Flex>
       ))}
-      {problemOf('parts') && (
-        <Text role="alert" color="oxide">
-          {problemOf('parts')}
-        </Text>
-      )}
+      <Wrong error={problemOf('parts')} />
       <Key
         onClick={() =>
           onParts([...parts, { id: NO_MATERIAL, basis: 'partsByVolume', amount: '1' }])

@@ -1,7 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useNavigate } from 'react-router';
 import { Link } from '../kit/Link';
-import { messageOf } from '../api/client';
 import { Empty, Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import {
@@ -13,6 +12,7 @@ import {
 import { density, handful } from '../kit/style/units';
 import { money } from '../kit/style/money';
 import { ForOwners } from '../kit/ForOwners';
+import { Wrong } from '../kit/Wrong';
 
 /** The shop's mixes, and those that the application ships with. */
 export function RecipesPage() {
@@ -113,11 +113,7 @@ function Shipped({ taken }: { taken: string[] }) {
       <Text as="h2" textStyle="name">
         To start from
       </Text>
-      {adopt.error && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(adopt.error)}
-        </Text>
-      )}
+      <Wrong error={adopt.error} />
       {rest.map((start) => (
         <Flex
           key={start.code}

@@ -1,10 +1,10 @@
 import { Box, Checkbox, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { type Effect, type StepKind, useAddKind } from '../server/useStepKinds';
+import { Wrong } from '../kit/Wrong';
 
 /** What a step of a shop's own may do, and the rule that it then obeys. */
 const DOES: readonly (readonly [Effect, string, string])[] = [
@@ -112,11 +112,7 @@ export function OwnStep({ onAdded }: Props) {
           </Text>
         )}
       </Box>
-      {add.error && (
-        <Text role="alert" color="oxide" fontWeight={600} mb={2}>
-          {messageOf(add.error)}
-        </Text>
-      )}
+      <Wrong error={add.error} mb={2} />
       <Flex gap={3}>
         <Key
           main

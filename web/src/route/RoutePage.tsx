@@ -2,7 +2,6 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { Link } from '../kit/Link';
-import { messageOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { FormEnd } from '../kit/FormEnd';
 import { Failed, Key, Loading } from '../kit/States';
@@ -24,6 +23,7 @@ import {
 } from '../server/useRoute';
 import { type StepKind, useStepKinds } from '../server/useStepKinds';
 import { temperature } from '../kit/style/units';
+import { Wrong } from '../kit/Wrong';
 
 /** A product’s route as a line of time, and its steps to be changed. */
 export function RoutePage() {
@@ -101,11 +101,7 @@ function Form({ page, kinds, keep }: FormProps) {
         <RouteLineDrawing line={line.data ?? page.line} />
         <Takes steps={steps} kinds={kinds} />
       </Box>
-      {line.error && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(line.error)}
-        </Text>
-      )}
+      <Wrong error={line.error} />
       <Flex gap={4} wrap="wrap" alignItems="flex-end">
         <Box w="320px">
           <Choice

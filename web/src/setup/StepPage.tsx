@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
+import { Wrong } from '../kit/Wrong';
 
 interface Props {
   title: string;
@@ -36,11 +36,7 @@ export function StepPage(props: Props) {
         {hint}
       </Text>
       {children}
-      {error !== undefined && error !== null && (
-        <Text role="alert" color="oxide" fontWeight={600} mt={4}>
-          {messageOf(error)}
-        </Text>
-      )}
+      <Wrong error={error} mt={4} />
       <Flex
         mt={4}
         py={3}

@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { client, dataOf, messageOf } from '../api/client';
+import { client, dataOf } from '../api/client';
 import { useTemperatures } from '../server/useTemperatures';
 import { left } from '../kit/format';
 import { MomentField } from '../kit/MomentField';
@@ -11,6 +11,7 @@ import { Caution, Key } from '../kit/States';
 import { isDue } from './time';
 import { type Group, useBring } from '../server/useShelf';
 import { keyOf } from '../server/keys';
+import { Wrong } from '../kit/Wrong';
 
 /** Tomorrow at seven, as a date field has it. */
 function morning(now: number): string {
@@ -57,11 +58,7 @@ export function PlacePanel({ group, now }: { group: Group; now: number }) {
           </Key>
         ))}
       </Flex>
-      {bring.error && (
-        <Text role="alert" color="oxide">
-          {messageOf(bring.error)}
-        </Text>
-      )}
+      <Wrong error={bring.error} />
       <Flex gap={4} wrap="wrap" alignItems="flex-end">
         <Box w="320px">
           <MomentField label="needed out" text={outBy} onText={setOutBy} />

@@ -1,10 +1,10 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from '../kit/Link';
-import { messageOf } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { type Group, useScrap } from '../server/useShelf';
+import { Wrong } from '../kit/Wrong';
 
 /** Takes pieces of a group out of the way of the others, with the reason. */
 export function ScrapForm({ group, onDone }: { group: Group; onDone: () => void }) {
@@ -40,11 +40,7 @@ export function ScrapForm({ group, onDone }: { group: Group; onDone: () => void 
           </Key>
         </Box>
       </Flex>
-      {scrap.error && (
-        <Text role="alert" color="oxide">
-          {messageOf(scrap.error)}
-        </Text>
-      )}
+      <Wrong error={scrap.error} />
       <Text color="quiet" textStyle="small">
         To find out why, look at one:{' '}
         {group.pieceIds.slice(-3).map((id) => (

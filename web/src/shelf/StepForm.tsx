@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from '../kit/Link';
-import { messageOf, Problem } from '../api/client';
+import { Problem } from '../api/client';
 import { PhotoField, sendPhoto } from '../photo/PhotoField';
 import { MomentField } from '../kit/MomentField';
 import { moment, momentIn } from '../kit/style/time';
@@ -9,6 +9,7 @@ import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
+import { useSubmit } from '../kit/useSubmit';
 import { hasParts, PartsLine } from './PartsLine';
 import { type Graded, GradeChoice, gradeWords, useTarget } from './GradeChoice';
 import { ScrapForm } from './ScrapForm';
@@ -17,6 +18,7 @@ import { isDue } from './time';
 import { type Group, useStep } from '../server/useShelf';
 import { WhyNow } from './WhyNow';
 import { has, stepWords } from './words';
+import { Wrong } from '../kit/Wrong';
 
 interface Props {
   group: Group;
@@ -34,42 +36,37 @@ export function StepForm({ group, now, onDone }: Props) {
   const [leaving, setLeaving] = useState(false);
   const [overfull, setOverfull] = useState(false);
   const [photo, setPhoto] = useState<Blob>();
-  const [wrong, setWrong] = useState<unknown>();
   const target = useTarget(has(group, 'grades') ? group.productId : undefined);
   const [said, setSaid] = useState<Graded>();
   // What is sold by its mass is graded by it, unless somebody says otherwise.
   const grade = said ?? (target ? '' : 'first');
   const step = useStep();
+  const { submit, busy, error: wrong } = useSubmit();
   const read = useReader();
   const due = isDue(group, now);
   const some = Number(count);
   const counted = Number.isInteger(some) && some >= 1 && some <= group.pieces;
   const full = wrong instanceof Problem && wrong.code === 'station.full';
   const at = momentIn(doneAt);
-  const submit = async () => {
-    setWrong(undefined);
-    try {
-      const massKg = mass.trim() === '' ? undefined : await read(mass, 'mass');
-      const done = await step.mutateAsync({
-        pieces: group.pieceIds
-          .slice(0, some)
-          .map((id) => ({ id, ...(massKg !== undefined && { massKg }) })),
-        stepNo: group.stepNo,
-        round: group.round,
-        ...(at !== undefined && { doneAt: new Date(at).toISOString() }),
-        ...(early.trim() !== '' && { earlyReason: early.trim() }),
-        ...(note.trim() !== '' && { note: note.trim() }),
-        ...(overfull && { overfull }),
-        ...(leaving && { leftOut: true }),
-        ...(has(group, 'grades') && !leaving && grade !== '' && { grade }),
-      });
-      if (photo) {
-        await sendPhoto(done.actId, photo);
-      }
-      onDone();
-    } catch (error) {
-      setWrong(error);
+  const send = async () => {
+    const massKg = mass.trim() === '' ? undefined : await read(mass, 'mass');
+    const done = await step.mutateAsync({
+      pieces: group.pieceIds
+        .slice(0, some)
+        .map((id) => ({ id, ...(massKg !== undefined && { massKg }) })),
+      stepNo: group.stepNo,
+      round: group.round,
+      ...(at !== undefined && { doneAt: new Date(at).toISOString() }),
+      ...(early.trim() !== '' && { earlyReason: early.trim() }),
+      ...(note.trim() !== '' && { note: note.trim() }),
+      ...(overfull && { overfull }),
+      ...(leaving && { leftOut: true }),
+      ...(has(group, 'grades') && !leaving && grade !== '' && { grade }),
+    });
+    if (photo) {
+      await sendPhoto(done.actId, photo);
     }
+    onDone();
   };
   const words = stepWords(group);
   return (
@@ -77,7 +74,7 @@ export function StepForm({ group, now, onDone }: Props) {
       <form
         onSubmit={(e) => {
           e.preventDefault();
-          void submit();
+          void submit(send);
         }}
       >
         <StepAdvice group={group} />
@@ -115,16 +112,12 @@ export function StepForm({ group, now, onDone }: Props) {
         </Flex>
         {target && !leaving && <GradeChoice grade={grade} onGrade={setSaid} target={target} />}
         <PhotoField photo={photo} onPhoto={setPhoto} />
-        {wrong !== undefined && (
-          <Text role="alert" color="oxide" fontWeight={600} my={3}>
-            {messageOf(wrong)}
-          </Text>
-        )}
+        <Wrong error={wrong} my={3} />
         <Flex gap={3} mt={4} alignItems="center" wrap="wrap">
           <Key
             main
             type="submit"
-            busy={step.isPending}
+            busy={busy}
             disabled={
               !counted ||
               !hasParts(group, some || group.pieces) ||

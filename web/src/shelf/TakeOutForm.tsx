@@ -1,12 +1,12 @@
 import { Box, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
 import { plural } from '../kit/format';
 import { moment, momentIn } from '../kit/style/time';
 import { MomentField } from '../kit/MomentField';
 import { useReader } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
 import { Caution, Key } from '../kit/States';
+import { useSubmit } from '../kit/useSubmit';
 import { type Entry, entriesOf, isSaid, isWeighed, requestOf, type Touch } from './takeOut';
 import { TouchKeys } from './TouchKeys';
 import { doubt } from './unlikely';
@@ -16,6 +16,7 @@ import { WhyNow } from './WhyNow';
 import { type Group, useTakeOut } from '../server/useShelf';
 import { mass as massOf } from '../kit/style/units';
 import { suggestion } from '../kit/style/entry';
+import { Wrong } from '../kit/Wrong';
 
 interface Props {
   group: Group;
@@ -30,7 +31,8 @@ export function TakeOutForm({ group, now, onDone }: Props) {
   const [touch, setTouch] = useState<Touch>();
   const [doneAt, setDoneAt] = useState('');
   const [total, setTotal] = useState('');
-  const [wrong, setWrong] = useState<string>();
+  const [asked, setAsked] = useState<string>();
+  const { submit, busy, error } = useSubmit();
   const takeOut = useTakeOut();
   const read = useReader();
   const page = useProduct(String(group.productId));
@@ -42,39 +44,30 @@ export function TakeOutForm({ group, now, onDone }: Props) {
   const change = (i: number, part: Partial<Entry>) =>
     setEntries(entries.map((e, n) => (n === i ? { ...e, ...part } : e)));
 
-  const submit = async () => {
-    try {
-      const masses = await Promise.all(
-        entries.map((e) => (e.text.trim() === '' ? undefined : read(e.text, 'mass'))),
-      );
-      // A slow answer is waited for: without it no slip would be asked back.
-      const usual = (page.data ?? (await page.refetch()).data)?.usual;
-      const question = masses
-        .map((m) => doubt(m, usual, group.product))
-        .find((q) => q !== undefined);
-      if (question !== undefined && question !== wrong) {
-        setWrong(question);
-        return;
-      }
-      const sound = entries.filter((e) => !e.broke).length;
-      const totalKg = total.trim() === '' ? undefined : await read(total, 'mass');
-      const share = doubt(totalKg && totalKg / sound, usual, group.product);
-      if (share !== undefined && share !== wrong) {
-        setWrong(share);
-        return;
-      }
-      await takeOut.mutateAsync(requestOf(entries, masses, early, touch, at, totalKg));
-      onDone();
-    } catch (error) {
-      setWrong(messageOf(error));
+  const send = async () => {
+    const masses = await Promise.all(
+      entries.map((e) => (e.text.trim() === '' ? undefined : read(e.text, 'mass'))),
+    );
+    const totalKg = total.trim() === '' ? undefined : await read(total, 'mass');
+    const sound = entries.filter((e) => !e.broke).length;
+    // A slow answer is waited for: without it no slip would be asked back.
+    const usual = (page.data ?? (await page.refetch()).data)?.usual;
+    const question = [...masses, totalKg && totalKg / sound]
+      .map((m) => doubt(m, usual, group.product))
+      .find((q) => q !== undefined);
+    if (question !== undefined && question !== asked) {
+      setAsked(question);
+      return;
     }
+    await takeOut.mutateAsync(requestOf(entries, masses, early, touch, at, totalKg));
+    onDone();
   };
 
   return (
     <form
       onSubmit={(e) => {
         e.preventDefault();
-        void submit();
+        void submit(send);
       }}
     >
       <Caution
@@ -142,13 +135,9 @@ export function TakeOutForm({ group, now, onDone }: Props) {
       <Box w="320px">
         <MomentField label="out, if not now," text={doneAt} onText={setDoneAt} />
       </Box>
-      {wrong && (
-        <Text role="alert" color="oxide" fontWeight={600} my={3}>
-          {wrong}
-        </Text>
-      )}
+      <Wrong error={error ?? asked} my={3} />
       <Flex gap={3} mt={4} alignItems="center">
-        <Key main type="submit" busy={takeOut.isPending} disabled={!ready}>
+        <Key main type="submit" busy={busy} disabled={!ready}>
           Take out {entries.length}
         </Key>
         <Text color="quiet">

@@ -1,6 +1,6 @@
 import { Box, Checkbox, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf, Problem } from '../api/client';
+import { Problem } from '../api/client';
 import { counted, plural } from '../kit/format';
 import { MomentField } from '../kit/MomentField';
 import { QuantityField } from '../kit/QuantityField';
@@ -8,11 +8,13 @@ import { useReader } from '../kit/quantity';
 import { Caution, Key } from '../kit/States';
 import { momentIn, shortMoment } from '../kit/style/time';
 import { TextField } from '../kit/TextField';
+import { useSubmit } from '../kit/useSubmit';
 import { StepAdvice } from './StepAdvice';
 import type { Together } from './together';
 import { type Group, useStep, useTakeOut } from '../server/useShelf';
 import { comesOut } from './words';
 import { ShelfDialog } from './ShelfDialog';
+import { Wrong } from '../kit/Wrong';
 
 interface Props {
   together: Together;
@@ -27,7 +29,7 @@ export function TogetherDialog({ together, now, onClose }: Props) {
   const [doneAt, setDoneAt] = useState('');
   const [total, setTotal] = useState('');
   const [overfull, setOverfull] = useState(false);
-  const [wrong, setWrong] = useState<unknown>();
+  const { submit, busy, error: wrong } = useSubmit();
   const step = useStep();
   const takeOut = useTakeOut();
   const read = useReader();
@@ -37,32 +39,27 @@ export function TogetherDialog({ together, now, onClose }: Props) {
   const out = first !== undefined && comesOut(first);
   const coats = first?.kind?.effects.includes('coats') ?? false;
   const at = momentIn(doneAt);
-  const submit = async () => {
-    setWrong(undefined);
-    try {
-      const totalMassKg = total.trim() === '' ? undefined : await read(total, 'mass');
-      const said = {
-        ...(at !== undefined && { doneAt: new Date(at).toISOString() }),
-        ...(note.trim() !== '' && { note: note.trim() }),
-        ...(totalMassKg !== undefined && { totalMassKg }),
-      };
-      if (out) {
-        await takeOut.mutateAsync({ casts: groups.flatMap(castsOf), ...said });
-      } else {
-        await step.mutateAsync({
-          pieces: groups.flatMap((g) =>
-            g.pieceIds.map((id) => ({ id, stepNo: g.stepNo, round: g.round })),
-          ),
-          stepNo: first?.stepNo ?? 0,
-          round: first?.round ?? 1,
-          ...said,
-          ...(overfull && { overfull }),
-        });
-      }
-      onClose();
-    } catch (error) {
-      setWrong(error);
+  const send = async () => {
+    const totalMassKg = total.trim() === '' ? undefined : await read(total, 'mass');
+    const said = {
+      ...(at !== undefined && { doneAt: new Date(at).toISOString() }),
+      ...(note.trim() !== '' && { note: note.trim() }),
+      ...(totalMassKg !== undefined && { totalMassKg }),
+    };
+    if (out) {
+      await takeOut.mutateAsync({ casts: groups.flatMap(castsOf), ...said });
+    } else {
+      await step.mutateAsync({
+        pieces: groups.flatMap((g) =>
+          g.pieceIds.map((id) => ({ id, stepNo: g.stepNo, round: g.round })),
+        ),
+        stepNo: first?.stepNo ?? 0,
+        round: first?.round ?? 1,
+        ...said,
+        ...(overfull && { overfull }),
+      });
     }
+    onClose();
   };
   return (
     <ShelfDialog
@@ -111,18 +108,9 @@ export function TogetherDialog({ together, now, onClose }: Props) {
           <MomentField label="done, if not now," text={doneAt} onText={setDoneAt} />
         </Box>
       </Flex>
-      {wrong !== undefined && (
-        <Text role="alert" color="oxide" fontWeight={600} my={3}>
-          {messageOf(wrong)}
-        </Text>
-      )}
+      <Wrong error={wrong} my={3} />
       <Flex gap={3} mt={2} alignItems="center" wrap="wrap">
-        <Key
-          main
-          busy={step.isPending || takeOut.isPending}
-          disabled={pieces === 0}
-          onClick={() => void submit()}
-        >
+        <Key main busy={busy} disabled={pieces === 0} onClick={() => void submit(send)}>
           {out ? `Take out ${pieces}` : `Done: ${together.words}, ${pieces}`}
         </Key>
         {wrong instanceof Problem && wrong.code === 'station.full' && (

@@ -1,12 +1,12 @@
 import { Box, Checkbox, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from '../kit/Link';
-import { messageOf } from '../api/client';
 import { plural } from '../kit/format';
 import { Caution, Key } from '../kit/States';
 import { moment } from '../kit/style/time';
 import { type ToWash, useWash } from '../server/useShelf';
 import { ShelfDialog } from './ShelfDialog';
+import { Wrong } from '../kit/Wrong';
 
 interface Props {
   toWash: ToWash[];
@@ -52,11 +52,7 @@ export function WashDialog({ toWash, now, onClose }: Props) {
           </Box>
         ))}
       </Box>
-      {wash.error && (
-        <Text role="alert" color="oxide" fontWeight={600} mb={3}>
-          {messageOf(wash.error)}
-        </Text>
-      )}
+      <Wrong error={wash.error} mb={3} />
       <Key
         main
         busy={wash.isPending}

@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { client, dataOf, messageOf, type Schemas } from '../api/client';
+import { client, dataOf, type Schemas } from '../api/client';
 import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useStations } from '../server/useRoute';
@@ -9,6 +9,7 @@ import { numberIn } from '../kit/format';
 import { valueIn } from '../kit/style/read';
 import { bareEntry } from '../kit/style/entry';
 import { MeasureField } from '../kit/MeasureField';
+import { Wrong } from '../kit/Wrong';
 
 type Station = Schemas['StationView'];
 
@@ -60,11 +61,7 @@ function Row({ station }: { station: Station }) {
           Keep
         </Key>
       </Box>
-      {change.error && (
-        <Text role="alert" color="oxide" pt="34px">
-          {messageOf(change.error)}
-        </Text>
-      )}
+      <Wrong error={change.error} pt="34px" />
     </Flex>
   );
 }

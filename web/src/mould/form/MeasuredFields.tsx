@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { client, dataOf, messageOf, type Schemas } from '../../api/client';
 import { Choice } from '../../kit/Choice';
@@ -9,6 +9,7 @@ import { Key } from '../../kit/States';
 import { bareEntry, entry } from '../../kit/style/entry';
 import { valueIn } from '../../kit/style/read';
 import { useRecipes } from '../../server/useRecipes';
+import { Wrong } from '../../kit/Wrong';
 
 type How = NonNullable<Schemas['MeasuredCalcRequest']['how']>;
 
@@ -78,11 +79,7 @@ export function MeasuredFields({ onVolume }: { onVolume: (litres: string) => voi
           </Key>
         </Box>
       </Flex>
-      {wrong && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {wrong}
-        </Text>
-      )}
+      <Wrong error={wrong} />
     </Box>
   );
 }

@@ -1,12 +1,13 @@
 import { Box, Input, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { messageOf, sendFile, type Schemas } from '../../api/client';
+import { sendFile, type Schemas } from '../../api/client';
 import type { paths } from '../../api/schema';
 import { Choice } from '../../kit/Choice';
 import { grouped } from '../../kit/style/number';
 import { length, volume } from '../../kit/style/units';
 import type { SolidDraft } from './draft';
+import { Wrong } from '../../kit/Wrong';
 
 /** What the file's numbers are in: the file says it, not the shop. */
 type Unit = NonNullable<Query['unit']>;
@@ -70,11 +71,7 @@ export function MeshField({ draft, onDraft }: Props) {
         />
       </label>
       {measure.isPending && <Text role="status">Measuring…</Text>}
-      {measure.error && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {messageOf(measure.error)}
-        </Text>
-      )}
+      <Wrong error={measure.error} />
       {report && !measure.isPending && (
         <Text mt={1}>
           {grouped(report.triangles)} triangles, closed · {volume(report.volumeL)} ·{' '}

@@ -1,5 +1,5 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
-import { messageOf, Problem, type Schemas } from '../../api/client';
+import { Problem, type Schemas } from '../../api/client';
 import { Choice } from '../../kit/Choice';
 import { QuantityField } from '../../kit/QuantityField';
 import { Key } from '../../kit/States';
@@ -15,6 +15,7 @@ import { SolidFields } from './SolidFields';
 import { useLiveSum } from '../../server/useLiveSum';
 import { type MouldDraft, useMouldForm } from './useMouldForm';
 import { currencySign } from '../../kit/style/money';
+import { Wrong } from '../../kit/Wrong';
 
 interface Props {
   start: MouldDraft;
@@ -130,11 +131,7 @@ export function MouldForm({ start, insertsKept, saveWords, save }: Props) {
           <Key main type="submit" busy={busy} disabled={!body || draft.name.trim() === ''}>
             {saveWords}
           </Key>
-          {saved !== undefined && (
-            <Text role="alert" color="oxide" fontWeight={600} mt={3}>
-              {messageOf(saved)}
-            </Text>
-          )}
+          <Wrong error={saved} mt={3} />
         </Box>
       </Box>
       <LivePicture live={live} offsetMm={body?.shape?.coreOffsetMm ?? 0} />

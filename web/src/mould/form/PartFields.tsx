@@ -1,7 +1,8 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { Key } from '../../kit/States';
 import { TextField } from '../../kit/TextField';
 import type { MouldDraft } from './useMouldForm';
+import { Wrong } from '../../kit/Wrong';
 
 interface Props {
   draft: MouldDraft;
@@ -25,11 +26,7 @@ export function PartFields({ draft, change, problem }: Props) {
           <TextField label="share, %" text={part.share} onText={(share) => set(row, { share })} />
         </Flex>
       ))}
-      {problem && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {problem}
-        </Text>
-      )}
+      <Wrong error={problem} />
       {draft.parts.length === 0 ? (
         <Key
           onClick={() =>

@@ -1,4 +1,4 @@
-import { Box, Text } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { Choice } from '../../kit/Choice';
 import { KIND_NAMES, type Kind } from '../words';
 import { freshSolid, type SolidDraft } from './draft';
@@ -8,6 +8,7 @@ import { Measures } from './Measures';
 import { MeshField } from './MeshField';
 import { OutlineFields } from './OutlineFields';
 import { ProfileFields } from './ProfileFields';
+import { Wrong } from '../../kit/Wrong';
 
 const DRAWN: Kind[] = [
   'cone',
@@ -60,11 +61,7 @@ export function SolidFields(props: Props) {
         onText={onText}
         problemOf={problemOf}
       />
-      {own && (
-        <Text role="alert" color="oxide" fontWeight={600} mb={2}>
-          {own}
-        </Text>
-      )}
+      <Wrong error={own} mb={2} />
     </Box>
   );
 }

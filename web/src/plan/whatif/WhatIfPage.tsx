@@ -1,6 +1,6 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf, Problem } from '../../api/client';
+import { Problem } from '../../api/client';
 import { plural } from '../../kit/format';
 import { Failed, Key, Loading } from '../../kit/States';
 import { LinkKey } from '../../kit/Tabs';
@@ -12,6 +12,7 @@ import { Moves } from './Moves';
 import { Others } from './Others';
 import { SideBySide } from './SideBySide';
 import { useCopiesThatHelp, useKeepWhatIf, useWhatIf } from '../../server/useWhatIf';
+import { Wrong } from '../../kit/Wrong';
 
 /** What more copies, people, hours or a tent would do to the plan, tried together; then kept. */
 export function WhatIfPage() {
@@ -44,9 +45,7 @@ export function WhatIfPage() {
         </Box>
         <Box aria-busy={isFetching}>
           {error instanceof Problem && error.errors.length > 0 ? (
-            <Text role="alert" color="oxide" fontWeight={600}>
-              {messageOf(error)}
-            </Text>
+            <Wrong error={error} />
           ) : (
             error && <Failed error={error} retry={() => void refetch()} />
           )}
@@ -70,11 +69,7 @@ export function WhatIfPage() {
                     : 'Change something on the left: nothing of it is kept before you say so.'}
                 </Text>
               </Flex>
-              {keep.error && (
-                <Text role="alert" color="oxide" fontWeight={600}>
-                  {messageOf(keep.error)}
-                </Text>
-              )}
+              <Wrong error={keep.error} />
               {keep.data && !changes && <Text role="status">{kept(keep.data)}</Text>}
               <Moves lines={data.lines} />
             </>

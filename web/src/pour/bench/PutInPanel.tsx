@@ -8,6 +8,7 @@ import { Key } from '../../kit/States';
 import { useStock } from '../../server/useStock';
 import type { Step, What } from '../script/facts';
 import { type Bench, codesOf, mixName } from '../words';
+import { Wrong } from '../../kit/Wrong';
 
 interface Props {
   bench: Bench;
@@ -94,11 +95,7 @@ export function PutInPanel({ bench, step, onNote }: Props) {
           <QuantityField label="how much" text={text} onText={setText} dimension="mass" autoFocus />
         </Box>
       </Flex>
-      {wrong && (
-        <Text role="alert" color="oxide" fontWeight={600}>
-          {wrong}
-        </Text>
-      )}
+      <Wrong error={wrong} />
       <Key main type="submit" disabled={!text.trim() || !material || !mix}>
         It went in
       </Key>

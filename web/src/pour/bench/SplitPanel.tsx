@@ -10,6 +10,7 @@ import type { Step, What } from '../script/facts';
 import { nextBatch } from './acts';
 import { Option } from './Option';
 import type { Bench } from '../words';
+import { Wrong } from '../../kit/Wrong';
 
 interface Props {
   bench: Bench;
@@ -91,11 +92,7 @@ export function SplitPanel({ bench, step, onNote, onSplit }: Props) {
           onClick={() => setMaking(true)}
         />
       </Grid>
-      {wrong && (
-        <Text role="alert" color="oxide" fontWeight={600} mt={3}>
-          {wrong}
-        </Text>
-      )}
+      <Wrong error={wrong} mt={3} />
     </>
   );
 }

@@ -1,8 +1,9 @@
 import { Box, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import { client, dataOf, messageOf } from '../../api/client';
+import { client, dataOf } from '../../api/client';
 import type { Session } from '../script/facts';
 import { keyOf } from '../../server/keys';
+import { Wrong } from '../../kit/Wrong';
 
 /** What pieces of a practised pour would have suffered, and why. */
 export function Suffered({ session }: { session: Session }) {
@@ -14,11 +15,7 @@ export function Suffered({ session }: { session: Session }) {
   });
   return (
     <Box as="section" aria-label="What the pieces would have suffered" mt={5} fontSize="20px">
-      {error && (
-        <Text role="alert" color="oxide">
-          {messageOf(error)}
-        </Text>
-      )}
+      <Wrong error={error} />
       {data?.length === 0 && (
         <Text color="moss" fontWeight={600}>
           Nothing in what you did speaks for a defect.

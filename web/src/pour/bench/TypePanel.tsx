@@ -8,6 +8,7 @@ import { benchMass, benchUnit, stopMass } from '../../kit/style/bench';
 import { readQuantity } from '../../kit/style/read';
 import type { Step } from '../script/facts';
 import { type Bench, said, stopOf } from '../words';
+import { Wrong } from '../../kit/Wrong';
 
 interface Props {
   bench: Bench;
@@ -77,11 +78,7 @@ export function TypePanel({ bench, step, onTyped }: Props) {
           </Text>
         </Flex>
       )}
-      {wrong && (
-        <Text role="alert" color="oxide" fontWeight={600} fontSize="20px" mt={2}>
-          {wrong}
-        </Text>
-      )}
+      <Wrong error={wrong} fontSize="20px" mt={2} />
       <Box mt={4}>
         <Key main type="submit">
           Take what I typed
