@@ -1,6 +1,7 @@
 import '@testing-library/jest-dom/vitest';
 import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
+import { setByServer } from './kit/style/clock';
 
 // Files run side by side on few cores: an answer may take a while, and is waited for.
 configure({ asyncUtilTimeout: 15_000 });
@@ -22,5 +23,7 @@ globalThis.ResizeObserver = class {
 
 afterEach(() => {
   cleanup();
+  // Files share what they load: the time that one test's server said is not the next one's.
+  setByServer(new Date().toISOString());
   vi.unstubAllGlobals();
 });

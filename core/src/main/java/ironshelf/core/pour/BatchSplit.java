@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.function.DoubleBinaryOperator;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -26,9 +25,15 @@ public record BatchSplit(List<SplitBatch> batches) {
 
   private static final int MOST_COPIES = 500;
 
-  private static final DoubleBinaryOperator EMPTIEST = (one, other) -> other - one;
+  /** The batch that is tried first: the one with the least in it, or with the most. */
+  private enum First {
+    EMPTIEST,
+    FULLEST;
 
-  private static final DoubleBinaryOperator FULLEST = (one, other) -> one - other;
+    private boolean isSooner(double litres, double than) {
+      return this == FULLEST ? litres > than : litres < than;
+    }
+  }
 
   /** Forgiven, so that a limit met exactly is not missed by rounding. */
   private static final double TOLERANCE = 1e-9;
@@ -105,8 +110,9 @@ public record BatchSplit(List<SplitBatch> batches) {
       least = Math.max(least, Math.min(wanted, loads.size()));
     }
     for (int n = least; ; n++) {
-      List<SplitBatch> even = split(loads, n, mostL, mostMin, EMPTIEST);
-      List<SplitBatch> batches = even == null ? split(loads, n, mostL, mostMin, FULLEST) : even;
+      List<SplitBatch> even = split(loads, n, mostL, mostMin, First.EMPTIEST);
+      List<SplitBatch> batches =
+          even == null ? split(loads, n, mostL, mostMin, First.FULLEST) : even;
       // With as many batches as copies each has its own, and that was found to fit.
       if (batches != null) {
         return new BatchSplit(batches);
@@ -131,11 +137,8 @@ public record BatchSplit(List<SplitBatch> batches) {
     }
   }
 
-  /**
-   * @param first how much rather the one batch than the other, by their litres
-   */
   private static @Nullable List<SplitBatch> split(
-      List<Load> loads, int n, double mostL, double mostMin, DoubleBinaryOperator first) {
+      List<Load> loads, int n, double mostL, double mostMin, First first) {
     List<List<Load>> bins = new ArrayList<>();
     double[] litres = new double[n];
     double[] minutes = new double[n];
@@ -148,7 +151,7 @@ public record BatchSplit(List<SplitBatch> batches) {
       int chosen = -1;
       for (int i = 0; i < n; i++) {
         boolean fits = litres[i] + load.litres <= mostL && minutes[i] + load.minutes <= mostMin;
-        if (fits && (chosen < 0 || first.applyAsDouble(litres[i], litres[chosen]) > 0)) {
+        if (fits && (chosen < 0 || first.isSooner(litres[i], litres[chosen]))) {
           chosen = i;
         }
       }
