@@ -1,15 +1,18 @@
 package ironshelf.product;
 
+import static java.util.Objects.requireNonNull;
+
 import ironshelf.core.piece.UsualMass;
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchSum;
 import ironshelf.http.SeenVersion;
+import ironshelf.mould.DrawnMould;
 import ironshelf.mould.MouldService;
-import ironshelf.mould.MouldView;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import ironshelf.recipe.colourway.ColourwayView;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -52,7 +55,8 @@ class ProductController {
 
   @GetMapping("/api/products")
   List<ProductPage> products() {
-    return products.all().values().stream().map(this::page).toList();
+    Map<Long, DrawnMould> drawn = moulds.drawn();
+    return products.all().values().stream().map(p -> page(p, drawn)).toList();
   }
 
   @GetMapping("/api/products/{id}")
@@ -83,6 +87,10 @@ class ProductController {
   }
 
   private ProductPage page(ProductView product) {
+    return page(product, moulds.drawn());
+  }
+
+  private ProductPage page(ProductView product, Map<Long, DrawnMould> drawn) {
     RecipeView latest = recipes.latest(product.recipeId());
     List<ColourwayView> colourways = products.offered(product);
     BatchRequest oneLitre =
@@ -97,17 +105,17 @@ class ProductController {
         colourways,
         colourways.stream().map(c -> product.mixKey(0, c.id())).toList(),
         freshKgM3,
-        usual(product, freshKgM3, latest.retention()));
+        usual(product, requireNonNull(drawn.get(product.mouldId())), freshKgM3, latest));
   }
 
-  private @Nullable UsualMass usual(ProductView product, double freshKgM3, double retention) {
+  private static @Nullable UsualMass usual(
+      ProductView product, DrawnMould mould, double freshKgM3, RecipeView recipe) {
     if (!product.again().isEmpty()) {
       return null;
     }
     Target target = product.target();
-    MouldView mould = moulds.mould(product.mouldId());
     return target == null
-        ? UsualMass.ofFilling(mould.capacityL() / mould.shape().cavities(), freshKgM3, retention)
+        ? UsualMass.ofFilling(mould.capacityL() / mould.cavities(), freshKgM3, recipe.retention())
         : UsualMass.of(target.massKg());
   }
 }

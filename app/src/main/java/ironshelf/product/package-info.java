@@ -1,8 +1,8 @@
 /**
  * What is sold.
  *
- * <p>May use: access, core assembly, core finish, core mould, core piece, core pour, core quantity,
- * core recipe, core route, http, material, mould, recipe, route, store.
+ * <p>May use: access, core assembly, core finish, core piece, core pour, core quantity, core
+ * recipe, core route, http, material, mould, recipe, route, store.
  */
 @org.jspecify.annotations.NullMarked
 package ironshelf.product;
