@@ -39,3 +39,11 @@ it('says that it did not come back, and takes again', async () => {
   expect(await screen.findByRole('alert')).toHaveTextContent('It did not come back.');
   expect(root).not.toHaveAttribute('inert');
 });
+
+it('says at once why it was refused', async () => {
+  serve({ 'POST /api/other-shop': new Refusal(507, { code: 'x', detail: 'The disk is full.' }) });
+  show(<OtherShop />);
+  fireEvent.click(screen.getByText('Look at the demo instead'));
+  expect(await screen.findByRole('alert')).toHaveTextContent('The disk is full.');
+  expect(root).not.toHaveAttribute('inert');
+});

@@ -1,7 +1,7 @@
 import { chakra } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { until } from '../kit/style/clock';
-import { client, dataOf, type Schemas } from '../api/client';
+import { client, dataOf, done, type Schemas } from '../api/client';
 import { keyOf } from '../server/keys';
 
 const Press = chakra('button');
@@ -36,7 +36,7 @@ export function OtherShop() {
   const open = useMutation({
     mutationFn: async () => {
       hold(true);
-      await client.POST('/api/other-shop', {});
+      await done(client.POST('/api/other-shop', {}));
       await other(demo);
       window.location.assign('/');
     },
