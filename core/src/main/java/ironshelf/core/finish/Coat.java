@@ -10,8 +10,6 @@ import ironshelf.core.quantity.Findings;
  */
 public record Coat(double eachKg, double allKg) {
 
-  private static final int MOST_PIECES = 100_000;
-
   /**
    * By the faces that are sealed.
    *
@@ -36,7 +34,7 @@ public record Coat(double eachKg, double allKg) {
   public static Coat ofEach(double tookKg, int pieces) {
     new Findings()
         .within("tookKg", tookKg, 0, Findings.MAX_MASS_KG)
-        .within("pieces", pieces, 1, MOST_PIECES)
+        .within("pieces", pieces, 1, Pieces.MOST)
         .orRefuse();
     return new Coat(tookKg, tookKg * pieces);
   }

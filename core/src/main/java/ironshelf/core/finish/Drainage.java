@@ -23,7 +23,7 @@ public record Drainage(double stonesL, double stonesKg, double allKg) {
     new Findings()
         .above("containerL", containerL, 0, 5_000)
         .within("sharePercent", sharePercent, 5, 50)
-        .within("pieces", pieces, 1, 100_000)
+        .within("pieces", pieces, 1, Pieces.MOST)
         .orRefuse();
     double litres = containerL * sharePercent / 100;
     double eachKg = litres * LOOSE_KG_L;

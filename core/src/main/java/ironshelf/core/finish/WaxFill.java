@@ -86,7 +86,7 @@ public record WaxFill(
    * @param pieces 1 to 100 000
    */
   public Melt melt(int pieces) {
-    new Findings().within("pieces", pieces, 1, 100_000).orRefuse();
+    new Findings().within("pieces", pieces, 1, Pieces.MOST).orRefuse();
     return new Melt(waxKg * pieces, fragranceKg * pieces);
   }
 
