@@ -5,22 +5,19 @@ import { client, dataOf } from '../api/client';
 import { Choice } from '../kit/Choice';
 import { useReading } from '../kit/quantity';
 import { QuantityField } from '../kit/QuantityField';
-import { useStock } from '../server/useStock';
+import { useStartingMaterials, useStock } from '../server/useStock';
 import { useMouldSum, useMoulds } from '../server/useMoulds';
 import { useRecipes } from '../server/useRecipes';
 import { density, fromUnit, length, mass } from '../kit/style/units';
 import { keyOf } from '../server/keys';
 import { Wrong } from '../kit/Wrong';
 
-/** Barytes and perlite, where the shop keeps none of its own (from memory). */
-const HEAVY = 4.2;
-const LIGHT = 0.4;
-
 /** Whether so much wet mix fits a mould, and how much denser or lighter it would have to be. */
 export function Fits({ freshKg }: { freshKg: number }) {
   const { data: moulds } = useMoulds();
   const { data: recipes } = useRecipes();
   const { data: stock } = useStock();
+  const { data: shipped } = useStartingMaterials();
   const [mouldId, setMouldId] = useState('');
   const [recipeId, setRecipeId] = useState('');
   const [least, setLeast] = useState('');
@@ -48,17 +45,23 @@ export function Fits({ freshKg }: { freshKg: number }) {
   const over = fits?.over ?? false;
   const thin = fits?.thin ?? false;
   const wantedKgM3 = fits?.wantedKgM3;
-  const grain = (stock ?? []).find((s) => s.material.code === (over ? 'barytes' : 'perlite'));
-  const grainRelativeDensity = grain?.material.relativeDensity ?? (over ? HEAVY : LIGHT);
+  const grain = over ? 'barytes' : 'perlite';
+  const grainRelativeDensity = [...(stock ?? []).map((s) => s.material), ...(shipped ?? [])].find(
+    (m) => m.code === grain,
+  )?.relativeDensity;
   const fit = useQuery({
     queryKey: keyOf('density-fit', mixKgM3, wantedKgM3, grainRelativeDensity),
     queryFn: () =>
       dataOf(
         client.POST('/api/calc/density-fit', {
-          body: { mixKgM3: mixKgM3 ?? 0, wantedKgM3: wantedKgM3 ?? 0, grainRelativeDensity },
+          body: {
+            mixKgM3: mixKgM3 ?? 0,
+            wantedKgM3: wantedKgM3 ?? 0,
+            grainRelativeDensity: grainRelativeDensity ?? 0,
+          },
         }),
       ),
-    enabled: wantedKgM3 !== undefined,
+    enabled: wantedKgM3 !== undefined && grainRelativeDensity !== undefined,
     retry: false,
   });
   const onePart = fromUnit(1, 'mass');
@@ -101,8 +104,8 @@ export function Fits({ freshKg }: { freshKg: number }) {
       {fit.data && (
         <Text>
           A mix of {density(wantedKgM3 ?? 0)} does it: {(fit.data.volumeShare * 100).toFixed(0)} %
-          of its volume {over ? 'barytes' : 'perlite'}, {mass(fit.data.grainPerMixKg * onePart)} to
-          each {mass(onePart)} of the mix as it is. Try its strength on a small piece first.
+          of its volume {grain}, {mass(fit.data.grainPerMixKg * onePart)} to each {mass(onePart)} of
+          the mix as it is. Try its strength on a small piece first.
         </Text>
       )}
       <Wrong error={fit.error} />

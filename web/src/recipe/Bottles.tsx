@@ -5,26 +5,26 @@ import { numberIn } from '../kit/format';
 
 interface Props {
   pigment: Stock['material'] | undefined;
-  /** The cement in a bag of the mix's binder, in kg. */
-  bagKg: number | undefined;
+  /** The cement in a bag of the mix's binder. */
+  cementKgABag: number | undefined;
   percent: number;
   onPercent: (percent: number) => void;
 }
 
 /** A bottled colour's strength by bottles a bag, which is its percent of the binder. */
-export function Bottles({ pigment, bagKg, percent, onPercent }: Props) {
+export function Bottles({ pigment, cementKgABag, percent, onPercent }: Props) {
   const bottleKg = pigment?.packKg;
   if (!pigment?.liquid) {
     return null;
   }
-  if (!bottleKg || !bagKg) {
+  if (!bottleKg || !cementKgABag) {
     return (
       <Text color="quiet" maxW="260px" pt="26px">
         Say under Stock what a bottle and a bag hold, to dose by bottles.
       </Text>
     );
   }
-  const perBag = (percent * bagKg) / 100 / bottleKg;
+  const perBag = (percent * cementKgABag) / 100 / bottleKg;
   return (
     <Box w="170px">
       <TextField
@@ -33,7 +33,7 @@ export function Bottles({ pigment, bagKg, percent, onPercent }: Props) {
         onText={(text) => {
           const bottles = numberIn(text);
           if (bottles > 0) {
-            onPercent((bottles * bottleKg * 100) / bagKg);
+            onPercent((bottles * bottleKg * 100) / cementKgABag);
           }
         }}
       />

@@ -5,11 +5,11 @@ import type { Colourway, RecipeData } from '../server/useRecipes';
 import { ColourwayForm } from './ColourwayForm';
 
 const material = (id: number, code: string, name: string, role: string, more = {}) => ({
-  material: { id, code, name, role, cementPercent: role === 'binder' ? 80 : 0, ...more },
+  material: { id, code, name, role, ...more },
 });
 
 const stock = [
-  material(1, 'white', 'White cement', 'binder', { packKg: 25 }),
+  material(1, 'white', 'White cement', 'binder', { packKg: 25, cementKgABag: 20 }),
   material(2, 'sand', 'Sand', 'aggregate'),
   material(3, 'oxide-red', 'Red oxide', 'pigment', { liquid: false }),
   material(4, 'liquid-black', 'Liquid black', 'pigment', { liquid: true, packKg: 0.5 }),

@@ -7,7 +7,6 @@ import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { useStock } from '../server/useStock';
 import { Bottles } from './Bottles';
-import { cementABag } from './words';
 import { PhotoSwatch } from './PhotoSwatch';
 import { type Colourway, type RecipeData, useRecipeActs } from '../server/useRecipes';
 import { numberIn } from '../kit/format';
@@ -40,7 +39,8 @@ export function ColourwayForm({ page, colourway, onDone }: Props) {
     .filter((s) => s.material.role === 'binder')
     .map((s) => s.material.code);
   const pigments = (stock ?? []).filter((s) => s.material.role === 'pigment');
-  const bagKg = cementABag((stock ?? []).find((s) => binders.includes(s.material.code))?.material);
+  const cementKgABag = (stock ?? []).find((s) => binders.includes(s.material.code))?.material
+    .cementKgABag;
   const set = (row: number, part: Partial<(typeof doses)[number]>) =>
     setDoses(doses.map((d, i) => (i === row ? { ...d, ...part } : d)));
   const guess = useMutation({
@@ -123,7 +123,7 @@ export function ColourwayForm({ page, colourway, onDone }: Props) {
           </Box>
           <Bottles
             pigment={pigments.find((p) => String(p.material.id) === dose.id)?.material}
-            bagKg={bagKg}
+            cementKgABag={cementKgABag}
             percent={numberIn(dose.percent)}
             onPercent={(percent) => set(row, { percent: String(percent) })}
           />

@@ -4,20 +4,13 @@ import { Key } from '../kit/States';
 import { useStock } from '../server/useStock';
 import { ColourOffers } from './ColourOffers';
 import { ColourwayForm } from './ColourwayForm';
-import { cementABag } from './words';
 import type { Colourway, RecipeData } from '../server/useRecipes';
-
-/** Over so much pigment the concrete is weaker (ASTM C979; EN 12878). */
-const MOST_PIGMENT = 10;
 
 /** A mix's colours: doses, water, swatch. */
 export function Colourways({ page }: { page: RecipeData }) {
   const { data: stock } = useStock();
   const [open, setOpen] = useState<Colourway | 'new'>();
-  const names = new Map((stock ?? []).map((s) => [s.material.id, s.material]));
-  const bagKg = cementABag(
-    page.lines.map((l) => names.get(l.materialId)).find((m) => m?.role === 'binder'),
-  );
+  const names = new Map((stock ?? []).map((s) => [s.material.id, s.material.name]));
   return (
     <Box as="section" aria-label="Colourways" mt={8}>
       <Text as="h2" textStyle="name" mb={2}>
@@ -28,8 +21,8 @@ export function Colourways({ page }: { page: RecipeData }) {
           None yet: a mix is poured in a colour, even if that is the plain one.
         </Text>
       )}
-      {page.colourways.map((c) => {
-        const total = c.doses.reduce((sum, d) => sum + d.percentOfBinder, 0);
+      {page.colourways.map((c, i) => {
+        const dosing = page.dosing[i];
         return (
           <Box key={c.id} borderBottom="1px solid" borderColor="rule" py={3}>
             <Flex gap={4} alignItems="center">
@@ -48,19 +41,19 @@ export function Colourways({ page }: { page: RecipeData }) {
                 </Text>
                 <Text color="quiet">
                   {c.doses
-                    .map((d) => {
-                      const pigment = names.get(d.materialId);
-                      return `${d.percentOfBinder} % ${pigment?.name.toLowerCase() ?? ''}${spoons(d.percentOfBinder, pigment?.spoonG, bagKg)}`;
-                    })
+                    .map(
+                      (d, j) =>
+                        `${d.percentOfBinder} % ${names.get(d.materialId)?.toLowerCase() ?? ''}${spoons(dosing?.spoonsABag[j])}`,
+                    )
                     .join(', ') || 'no pigment'}
                   {c.waterOffsetPercent !== 0 &&
                     ` · water ${c.waterOffsetPercent > 0 ? '+' : '−'}${Math.abs(c.waterOffsetPercent)} %`}
                 </Text>
-                {total > MOST_PIGMENT && (
-                  <Text color="ochre" fontWeight={600}>
-                    {total} % pigment: over {MOST_PIGMENT} % weakens it (ASTM C979; EN 12878).
+                {dosing?.warnings.map((warning) => (
+                  <Text key={warning.code} color="ochre" fontWeight={600}>
+                    {warning.message}
                   </Text>
-                )}
+                ))}
               </Box>
               <Key onClick={() => setOpen(c)}>Change</Key>
             </Flex>
@@ -85,8 +78,6 @@ export function Colourways({ page }: { page: RecipeData }) {
 }
 
 /** The same in level spoons to a bag of binder, where both were weighed. */
-function spoons(percent: number, spoonG: number | undefined, bagKg: number | undefined): string {
-  return spoonG && bagKg
-    ? ` (${((percent * bagKg * 10) / spoonG).toFixed(0)} level spoons a bag)`
-    : '';
+function spoons(aBag: number | null | undefined): string {
+  return aBag ? ` (${aBag.toFixed(0)} level spoons a bag)` : '';
 }

@@ -4,7 +4,7 @@ import { Key } from '../kit/States';
 import { TextField } from '../kit/TextField';
 import { IN_MIX } from '../material/roles';
 import { useStartingMaterials, useStock } from '../server/useStock';
-import { BASES, type Basis, cementABag } from './words';
+import { BASES, type Basis } from './words';
 import { numberIn } from '../kit/format';
 import { doseUnit } from '../kit/style/units';
 import { Wrong } from '../kit/Wrong';
@@ -61,10 +61,8 @@ export function PartRows({ parts, onParts, problemOf }: Props) {
   const binder = (stock ?? []).find(
     (s) => s.material.role === 'binder' && parts.some((p) => p.id === String(s.material.id)),
   )?.material;
-  const bagKg = binder?.packKg;
-  // Pigment is a percent of the cement in the bag.
-  const cementKg = cementABag(binder);
-  const ofKg = (part: PartDraft) => (known(part.id)?.role === 'pigment' ? cementKg : bagKg);
+  const ofKg = (part: PartDraft) =>
+    known(part.id)?.role === 'pigment' ? binder?.cementKgABag : binder?.packKg;
   return (
     <Box>
       {parts.map((part, row) => (

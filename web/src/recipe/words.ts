@@ -35,10 +35,3 @@ export function amountWords(part: Schemas['RecipePart'] | undefined): string {
   const basis = BASES.find(([b]) => b === part.basis)?.[1] ?? '';
   return `${part.amount} ${part.amount === 1 ? basis.replace('parts', 'part') : basis}`;
 }
-
-/** The cement in a bag of a binder, in kg: what pigment is a percent of. */
-export function cementABag(
-  binder: { packKg?: number; cementPercent: number } | undefined,
-): number | undefined {
-  return binder?.packKg === undefined ? undefined : (binder.packKg * binder.cementPercent) / 100;
-}

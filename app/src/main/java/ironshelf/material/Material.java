@@ -3,6 +3,7 @@ package ironshelf.material;
 import static java.util.Objects.requireNonNull;
 
 import ironshelf.core.material.Amount;
+import ironshelf.core.material.BinderBag;
 import ironshelf.core.material.Role;
 import ironshelf.core.material.StartingMaterial;
 import ironshelf.core.quantity.QuantityReader;
@@ -144,6 +145,7 @@ class Material {
   }
 
   MaterialView view(@Nullable BigDecimal lastLotPerKg) {
+    BinderBag bag = MaterialView.bag(role, packKg, cementPercent);
     return new MaterialView(
         id,
         version,
@@ -155,6 +157,7 @@ class Material {
         measuredBulkKgM3 != null,
         solidsPercent,
         cementPercent,
+        bag == null ? null : bag.cementKg(),
         largestGrainMm,
         pack,
         packKg,

@@ -2,6 +2,7 @@ package ironshelf.material;
 
 import ironshelf.access.Money;
 import ironshelf.core.material.Amount;
+import ironshelf.core.material.BinderBag;
 import ironshelf.core.material.Role;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param measured whether the shop measured it
  * @param solidsPercent what is left when its water is gone
  * @param cementPercent how much of a binder is cement
+ * @param cementKgABag what a percent of pigment is of; null where it is no binder, or not in bags
  * @param pack as it is sold, in words; null where it is not sold in packs
  * @param pieceG mass of one, of what is counted
  * @param pricePerPack the usual one
@@ -37,6 +39,7 @@ public record MaterialView(
     boolean measured,
     double solidsPercent,
     double cementPercent,
+    @Nullable Double cementKgABag,
     @Nullable Double largestGrainMm,
     @Nullable String pack,
     @Nullable Double packKg,
@@ -87,6 +90,15 @@ public record MaterialView(
         absorptionPercent,
         leadDays,
         note);
+  }
+
+  /** A bag of it; null where it is no binder, or not sold in bags. */
+  public @Nullable BinderBag bag() {
+    return bag(role, packKg, cementPercent);
+  }
+
+  static @Nullable BinderBag bag(Role role, @Nullable Double packKg, double cementPercent) {
+    return role != Role.BINDER || packKg == null ? null : new BinderBag(packKg, cementPercent);
   }
 
   /** What amounts of it are reckoned from. */

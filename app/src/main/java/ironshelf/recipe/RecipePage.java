@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param dryKgM3 what a cubic metre of it has of all that is not water
  * @param costPerL at today's prices, without pigment; null where a price is missing
  * @param lackPrice materials whose price is not known
+ * @param dosing of each colourway, in the same order
  */
 public record RecipePage(
     RecipeView recipe,
@@ -27,6 +28,7 @@ public record RecipePage(
     @Money @Nullable BigDecimal costPerL,
     List<String> lackPrice,
     List<ColourwayView> colourways,
+    List<Dosing> dosing,
     List<RecipeVersion> versions,
     List<FindingView> warnings) {
 
@@ -37,6 +39,16 @@ public record RecipePage(
       double massKg,
       @Nullable Double scoopL,
       @Money @Nullable BigDecimal cost) {}
+
+  /**
+   * What a colourway does to the mix.
+   *
+   * @param pigmentPercent of the cement, that of the recipe itself included
+   * @param spoonsABag level spoons to a bag of the binder, dose by dose; null where a spoon or a
+   *     bag was not weighed
+   */
+  public record Dosing(
+      double pigmentPercent, List<@Nullable Double> spoonsABag, List<FindingView> warnings) {}
 
   /** Another version of the same recipe. */
   public record RecipeVersion(long id, int versionNo) {}

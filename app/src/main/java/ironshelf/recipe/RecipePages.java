@@ -1,5 +1,6 @@
 package ironshelf.recipe;
 
+import ironshelf.core.material.BinderBag;
 import ironshelf.core.material.Role;
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchResult;
@@ -7,11 +8,15 @@ import ironshelf.core.recipe.BatchSum;
 import ironshelf.http.problem.Catalogue;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
+import ironshelf.recipe.colourway.ColourwayView;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,7 +46,7 @@ class RecipePages {
     RecipeView recipe = recipes.recipe(id);
     RecipeService.Mix mix = recipes.mix(id, null);
     Map<Long, MaterialView> byId = materials.byIds(mix.materialIds());
-    BatchResult litre = BatchSum.of(new BatchRequest(mix.recipe(), 1, 0, null, 20, 20, 1, 0, 0));
+    BatchResult litre = litre(mix);
     List<RecipePage.LitreLine> lines = new ArrayList<>();
     List<String> lackPrice = new ArrayList<>();
     BigDecimal cost = BigDecimal.ZERO;
@@ -64,6 +69,14 @@ class RecipePages {
           new RecipePage.LitreLine(
               material.id(), material.name(), line.massKg(), line.scoopL(), own));
     }
+    BinderBag bag =
+        mix.materialIds().stream()
+            .map(byId::get)
+            .map(MaterialView::bag)
+            .filter(Objects::nonNull)
+            .findFirst()
+            .orElse(null);
+    List<ColourwayView> colourways = recipes.colourwaysOf(recipe.firstId());
     List<RecipeView> versions = recipes.versions(recipe.firstId());
     return new RecipePage(
         recipe,
@@ -75,8 +88,28 @@ class RecipePages {
         litre.waterBinderRatio(),
         lackPrice.isEmpty() ? cost : null,
         List.copyOf(lackPrice),
-        recipes.colourwaysOf(recipe.firstId()),
+        colourways,
+        colourways.stream().map(c -> dosing(id, c, bag)).toList(),
         versions.stream().map(v -> new RecipePage.RecipeVersion(v.id(), v.versionNo())).toList(),
         catalogue.views(litre.warnings()));
+  }
+
+  private RecipePage.Dosing dosing(long id, ColourwayView colourway, @Nullable BinderBag bag) {
+    RecipeService.Mix mix = recipes.mix(id, colourway.id());
+    BatchResult litre = litre(mix);
+    Map<Long, MaterialView> byId = materials.byIds(mix.materialIds());
+    List<@Nullable Double> spoons = new ArrayList<>();
+    for (ColourwayView.Dose dose : colourway.doses()) {
+      Double spoonG = byId.get(dose.materialId()).spoonG();
+      spoons.add(bag == null || spoonG == null ? null : bag.spoons(dose.percentOfBinder(), spoonG));
+    }
+    return new RecipePage.Dosing(
+        litre.pigmentPercentOfBinder(),
+        Collections.unmodifiableList(spoons),
+        catalogue.views(litre.warnings()));
+  }
+
+  private static BatchResult litre(RecipeService.Mix mix) {
+    return BatchSum.of(new BatchRequest(mix.recipe(), 1, 0, null, 20, 20, 1, 0, 0));
   }
 }

@@ -82,6 +82,45 @@ class RecipeTest {
         .isEqualTo(400);
   }
 
+  /** By hand: 12 % of a bag of 20 kg that is all cement are 2.4 kg, 600 spoons of 4 g. */
+  @Test
+  void aColourIsDosedInSpoonsAndTooMuchOfItIsSaid(App app) {
+    JsonNode cement = Materials.find(app, "Rapid-setting cement").path("material");
+    assertThat(cement.path("cementKgABag").asDouble()).isEqualTo(20);
+    JsonNode oxide = Materials.find(app, "Iron oxide black").path("material");
+    assertThat(oxide.has("cementKgABag")).isFalse();
+    String at = "/api/materials/" + oxide.path("id").asLong();
+    String version = "\"" + oxide.path("version").asLong() + "\"";
+    assertThat(app.put(at, Materials.with(oxide, Map.of("spoonG", 4)), version).status())
+        .isEqualTo(200);
+    JsonNode recipe = withBinder(app, cement.path("id").asLong());
+    String brick =
+        "{\"name\":\"Brick\",\"swatch\":\"#a05040\",\"waterOffsetPercent\":0,"
+            + "\"doses\":[{\"materialId\":%d,\"percentOfBinder\":12}]}";
+    app.post(
+        "/api/recipes/" + recipe.path("firstId").asLong() + "/colourways",
+        brick.formatted(oxide.path("id").asLong()));
+    JsonNode page = app.get("/api/recipes/" + recipe.path("id").asLong());
+    int last = page.path("colourways").size() - 1;
+    assertThat(page.path("dosing").size()).isEqualTo(last + 1);
+    JsonNode dosing = page.path("dosing").get(last);
+    assertThat(dosing.path("pigmentPercent").asDouble()).isCloseTo(12, within(1e-9));
+    assertThat(dosing.path("spoonsABag").get(0).asDouble()).isCloseTo(600, within(1e-9));
+    assertThat(dosing.path("warnings").get(0).path("code").asString()).isEqualTo("pigment.high");
+    assertThat(page.path("dosing").get(0).path("warnings").size()).isZero();
+  }
+
+  private static JsonNode withBinder(App app, long material) {
+    for (JsonNode page : app.get("/api/recipes")) {
+      for (JsonNode line : page.path("lines")) {
+        if (line.path("materialId").asLong() == material) {
+          return page.path("recipe");
+        }
+      }
+    }
+    throw new AssertionError("no recipe with " + material);
+  }
+
   /** By hand: a scoop of 1 L that weighs 1.31 kg is 1310 kg/m3; 24.50 for 20 kg is 1.225 a kg. */
   @Test
   void aWeighedScoopIsWhatScoopsAreFrom(App app) {
