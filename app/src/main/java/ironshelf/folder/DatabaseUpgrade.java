@@ -3,10 +3,12 @@ package ironshelf.folder;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
@@ -85,6 +87,7 @@ final class DatabaseUpgrade {
         log.info("Upgrading the database to " + newest + ". The old one is kept in " + kept + ".");
       }
       migrate(copy, newest);
+      force(file(copy));
       Files.move(
           file(copy),
           file(base),
@@ -100,7 +103,7 @@ final class DatabaseUpgrade {
 
   private int pending() throws SQLException {
     try {
-      return flyway(base).info().pending().length;
+      return flyway(url(base)).info().pending().length;
     } catch (FlywayException e) {
       for (Throwable t = e; t != null; t = t.getCause()) {
         if (t instanceof SQLException sql) {
@@ -111,10 +114,17 @@ final class DatabaseUpgrade {
     }
   }
 
+  /** On the disk before it takes the place of the old one, whatever the power does. */
+  private static void force(Path file) throws IOException {
+    try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE)) {
+      channel.force(true);
+    }
+  }
+
   /** A migration that fails half-way leaves the database as it was. */
   private void migrate(Path copy, String newest) {
     try {
-      flyway(copy).migrate();
+      flyway(unhurried(copy)).migrate();
     } catch (FlywayException e) {
       log.error("The database could not be upgraded to " + newest, e);
       throw new UnusableDataException(
@@ -201,6 +211,7 @@ final class DatabaseUpgrade {
       Files.createDirectories(base.getParent());
       Path restoring = base.resolveSibling(base.getFileName() + "-restoring");
       archive.unpack(file(restoring));
+      force(file(restoring));
       if (Files.exists(file(base))) {
         log.info("What was there is kept as " + putAside() + ".");
       }
@@ -230,12 +241,21 @@ final class DatabaseUpgrade {
     }
   }
 
-  private Flyway flyway(Path of) {
-    return Flyway.configure().dataSource(url(of), user, password).load();
+  private Flyway flyway(String url) {
+    return Flyway.configure().dataSource(url, user, password).load();
   }
 
+  /** Every commit is on the disk before it is answered. */
   private static String url(Path of) {
-    return "jdbc:h2:file:" + of + ";WRITE_DELAY=0";
+    return unhurried(of) + ";WRITE_DELAY=0";
+  }
+
+  /**
+   * For a copy that nobody has yet: it is written when it is closed, and not once for every
+   * statement of every migration.
+   */
+  private static String unhurried(Path of) {
+    return "jdbc:h2:file:" + of;
   }
 
   private static Path file(Path of) {
