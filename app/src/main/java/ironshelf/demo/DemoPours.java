@@ -23,6 +23,7 @@ import ironshelf.shelf.StepRequest;
 import ironshelf.shelf.StepService;
 import ironshelf.shelf.TakeOutRequest;
 import ironshelf.shelf.TakeOutService;
+import jakarta.persistence.EntityManager;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -56,6 +57,7 @@ class DemoPours {
   private final TakeOutService takeOut;
   private final StepService steps;
   private final PieceService pieces;
+  private final EntityManager entities;
   private final Random scale = new Random(41);
 
   DemoPours(
@@ -65,7 +67,8 @@ class DemoPours {
       CastService castings,
       TakeOutService takeOut,
       StepService steps,
-      PieceService pieces) {
+      PieceService pieces,
+      EntityManager entities) {
     this.sheets = sheets;
     this.pours = pours;
     this.moulds = moulds;
@@ -73,6 +76,7 @@ class DemoPours {
     this.takeOut = takeOut;
     this.steps = steps;
     this.pieces = pieces;
+    this.entities = entities;
   }
 
   /**
@@ -136,8 +140,18 @@ class DemoPours {
               null,
               true,
               due.get().kind().has(Effect.GRADES) ? Grade.FIRST : null));
+      forget();
       due = steps.next(pieceIds.get(0));
     }
+  }
+
+  /**
+   * Every act is the first of its kind, as it is in a shop: what those before it have read would be
+   * looked at for changes at each query of those after it.
+   */
+  private void forget() {
+    entities.flush();
+    entities.clear();
   }
 
   static Duration hours(double hours) {
@@ -180,6 +194,7 @@ class DemoPours {
             null,
             null),
         poured.plus(hours(takenOutAfterH)));
+    forget();
     // Only what came out this morning still stands dirty; a pour of the season is long past.
     boolean ofTheSeason = hoursAgo == 0;
     if (ofTheSeason || hoursAgo - takenOutAfterH > DIRTY_H) {
@@ -237,6 +252,7 @@ class DemoPours {
             null,
             null),
         at);
+    forget();
     return sheet.fills().get(0).copies().get(0).layerKg().stream()
         .mapToDouble(Double::doubleValue)
         .sum();
