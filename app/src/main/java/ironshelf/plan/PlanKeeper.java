@@ -1,7 +1,6 @@
 package ironshelf.plan;
 
 import ironshelf.act.Changed;
-import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.Collections;
 import java.util.Set;
@@ -11,6 +10,7 @@ import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -143,8 +143,11 @@ public class PlanKeeper {
     }
   }
 
-  /** Waits for a run that goes on: to interrupt it would close the database under it. */
-  @PreDestroy
+  /**
+   * Waits for a run that goes on: to interrupt it would close the database under it. Before
+   * anything is taken down, since what the run uses may be made when it is first used.
+   */
+  @EventListener(ContextClosedEvent.class)
   void end() throws InterruptedException {
     synchronized (this) {
       ended = true;

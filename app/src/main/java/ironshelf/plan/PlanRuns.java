@@ -4,7 +4,6 @@ import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.Objective;
 import ironshelf.core.plan.search.PlanSearch;
 import ironshelf.http.EventStream;
-import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -13,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -160,7 +160,8 @@ class PlanRuns {
     listeners.tell(now);
   }
 
-  @PreDestroy
+  /** Before anything is taken down: what the run uses may be made when it is first used. */
+  @EventListener(ContextClosedEvent.class)
   void end() throws InterruptedException {
     ending = true;
     stop();
