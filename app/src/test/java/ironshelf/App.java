@@ -56,7 +56,7 @@ public final class App implements AutoCloseable {
 
   private static App demo(int weeks) {
     try {
-      Path data = Founded.copy(weeks, first -> new App(first, true, weeks).close());
+      Path data = Founded.copy("demo-" + weeks, first -> new App(first, true, weeks).close());
       return new App(data, true, weeks);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -75,13 +75,14 @@ public final class App implements AutoCloseable {
   /** An empty shop of its own, as a new maker finds it. */
   public static App empty() {
     try {
-      return empty(new String[0]);
+      Path data = Founded.copy("empty", first -> new App(first, false, 0).close());
+      return new App(data, false, 0);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
   }
 
-  /** The same with other settings. */
+  /** The same with other settings, in a folder that was never opened. */
   public static App empty(String... settings) throws IOException {
     return new App(Files.createTempDirectory("ironshelf"), false, 0, settings);
   }

@@ -10,7 +10,7 @@ import java.util.function.Consumer;
 import org.springframework.util.FileSystemUtils;
 
 /**
- * Demos that nobody touched yet, by their weeks: founded once in a run of the tests, which takes
+ * Shops that nobody touched yet, by their kinds: founded once in a run of the tests, which takes
  * its time, and copied for each test that wants one.
  */
 final class Founded {
@@ -35,18 +35,17 @@ final class Founded {
   }
 
   /**
-   * A data folder with such a demo in it.
+   * A data folder with such a shop in it.
    *
+   * @param kind a name for the folder: shops of one kind are all the same
    * @param found founds one in a folder and closes it
    */
-  static synchronized Path copy(int weeks, Consumer<Path> found) throws IOException {
-    Path first = FOLDER.resolve("weeks-" + weeks);
-    Path whole = FOLDER.resolve("weeks-" + weeks + ".whole");
+  static synchronized Path copy(String kind, Consumer<Path> found) throws IOException {
+    Path first = FOLDER.resolve(kind);
+    Path whole = FOLDER.resolve(kind + ".whole");
     try (FileChannel channel =
         FileChannel.open(
-            FOLDER.resolve("weeks-" + weeks + ".lock"),
-            StandardOpenOption.CREATE,
-            StandardOpenOption.WRITE)) {
+            FOLDER.resolve(kind + ".lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
       // Held until the channel is closed.
       channel.lock();
       if (!Files.exists(whole)) {

@@ -19,7 +19,7 @@ class FirstProductTest {
 
   /** A shop of its own for each: the set-up is only there once. */
   private static final class Shop implements AutoCloseable {
-    private final RunningApp app = RunningApp.empty();
+    private final RunningApp app = RunningApp.untouched();
 
     @Override
     public void close() {

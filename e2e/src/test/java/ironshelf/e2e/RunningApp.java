@@ -26,11 +26,19 @@ final class RunningApp implements AutoCloseable {
 
   private static final Map<String, Path> FOUNDED = new ConcurrentHashMap<>();
 
+  private static final String EMPTY = "empty";
+
+  /** A shop in metric units has a whole season behind it; in others a month says as much. */
+  private static final int SEASON_WEEKS = 16;
+
+  private static final int MONTH_WEEKS = 4;
+
   private final Path data;
   private final int port;
   private final boolean demo;
   private final String units;
   private final boolean killable;
+  private int weeks;
   private @Nullable Integer lanPort;
   private ConfigurableApplicationContext context;
   private OwnProcess process;
@@ -39,6 +47,7 @@ final class RunningApp implements AutoCloseable {
     this.demo = demo;
     this.killable = killable;
     this.units = units;
+    this.weeks = units.equals("metric") ? SEASON_WEEKS : MONTH_WEEKS;
     this.port = freePort();
     try {
       this.data = Files.createTempDirectory("ironshelf-e2e");
@@ -55,23 +64,33 @@ final class RunningApp implements AutoCloseable {
     }
   }
 
-  /** A folder with a demo in it that nobody touched. */
-  private static Path found(String units) {
-    try (RunningApp first = new RunningApp(true, units, false).start()) {
-      return first.data;
-    }
-  }
-
-  private static void copy(Path from, Path to) {
+  /** Starts on a copy of a folder of its kind, an empty one or a demo, that nobody touched. */
+  private RunningApp startCopied() {
+    Path from =
+        FOUNDED.computeIfAbsent(
+            demo ? units : EMPTY,
+            kind -> {
+              try (RunningApp first = new RunningApp(demo, units, false).start()) {
+                return first.data;
+              }
+            });
     try {
-      FileSystemUtils.copyRecursively(from, to);
+      FileSystemUtils.copyRecursively(from, data);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+    return start();
   }
 
   static RunningApp empty() {
-    return new RunningApp(false, "metric", false).start();
+    return new RunningApp(false, "metric", false).startCopied();
+  }
+
+  /** An empty shop in a folder that was never opened, from which a demo of a month can be tried. */
+  static RunningApp untouched() {
+    RunningApp app = new RunningApp(false, "metric", false);
+    app.weeks = MONTH_WEEKS;
+    return app.start();
   }
 
   /** An empty shop whose server can be killed. */
@@ -79,19 +98,16 @@ final class RunningApp implements AutoCloseable {
     return new RunningApp(false, "metric", true).start();
   }
 
-  /** A demo in these units, metric or us: a copy of the first, which takes its time to found. */
+  /** A demo in these units, metric or us. */
   static RunningApp demo(String units) {
-    RunningApp app = new RunningApp(true, units, false);
-    copy(FOUNDED.computeIfAbsent(units, RunningApp::found), app.data);
-    return app.start();
+    return new RunningApp(true, units, false).startCopied();
   }
 
   /** A metric demo to which other devices may come, by another name of this machine. */
   static RunningApp demoOnLan() {
     RunningApp app = new RunningApp(true, "metric", false);
-    copy(FOUNDED.computeIfAbsent("metric", RunningApp::found), app.data);
     app.lanPort = freePort();
-    return app.start();
+    return app.startCopied();
   }
 
   private RunningApp start() {
@@ -101,6 +117,7 @@ final class RunningApp implements AutoCloseable {
                 "--server.port=" + port,
                 "--ironshelf.data=" + data,
                 "--ironshelf.demo=" + demo,
+                "--ironshelf.demo-weeks=" + weeks,
                 "--ironshelf.demo-units=" + units));
     if (lanPort != null) {
       arguments.addAll(
