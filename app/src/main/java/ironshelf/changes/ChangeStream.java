@@ -2,7 +2,7 @@ package ironshelf.changes;
 
 import ironshelf.act.Changed;
 import ironshelf.http.EventStream;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.TableVersions;
 import jakarta.persistence.EntityManagerFactory;
 import java.util.Map;
 import java.util.Set;
@@ -48,7 +48,7 @@ class ChangeStream {
 
   /** After the commit is counted: who is told reads anew at once. */
   @EventListener
-  @Order(UntilChanged.COUNTED + 1)
+  @Order(TableVersions.COUNTED + 1)
   void changed(Changed change) {
     if (!listeners.isHeard()) {
       return;

@@ -11,8 +11,8 @@ import ironshelf.core.quantity.Findings;
 import ironshelf.http.problem.ProblemException;
 import ironshelf.piece.PieceService;
 import ironshelf.piece.PieceView;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collection;
@@ -54,17 +54,17 @@ public class CopyService {
   private final PieceService pieces;
 
   /** By the copy, how many casts of it are finished, and how many of them were scrap. */
-  private final Kept<Map<Long, Long>> finished;
+  private final CachedRead<Map<Long, Long>> finished;
 
-  private final Kept<Map<Long, Long>> bad;
-  private final Kept<Map<Long, Worn>> worn;
+  private final CachedRead<Map<Long, Long>> bad;
+  private final CachedRead<Map<Long, Worn>> worn;
 
   CopyService(
       CopyRepository copies,
       CastRepository casts,
       CopyMarkRepository marks,
       PieceService pieces,
-      UntilChanged changes) {
+      TableVersions changes) {
     this.finished = changes.keep(() -> byCopy(casts.finished()), "casts");
     this.worn = changes.keep(this::wornByMould, "casts", "copies");
     this.bad = changes.keep(() -> byCopy(casts.bad(Instant.EPOCH)), "casts", "pieces");

@@ -4,8 +4,8 @@ import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.toMap;
 
 import ironshelf.http.problem.ProblemException;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
@@ -18,9 +18,9 @@ public class CustomerService {
 
   private final CustomerRepository customers;
 
-  private final Kept<List<CustomerView>> all;
+  private final CachedRead<List<CustomerView>> all;
 
-  CustomerService(CustomerRepository customers, UntilChanged changes) {
+  CustomerService(CustomerRepository customers, TableVersions changes) {
     this.customers = customers;
     this.all =
         changes.keep(

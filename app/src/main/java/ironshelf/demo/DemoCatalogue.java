@@ -7,6 +7,7 @@ import ironshelf.core.cure.binder.BinderClasses;
 import ironshelf.core.quantity.style.UnitSystem;
 import ironshelf.core.recipe.Addition;
 import ironshelf.core.recipe.Placement;
+import ironshelf.core.recipe.Recipe;
 import ironshelf.core.recipe.WaterWindow;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
@@ -122,7 +123,7 @@ class DemoCatalogue {
                     rapid.demouldAgeH(),
                     rapid.greenUntilAgeH(),
                     rapid.sealAfterH(),
-                    0.967,
+                    Recipe.STARTING_RETENTION,
                     null,
                     List.of(
                         new NewRecipe.RecipePart(water, PARTS_BY_VOLUME, 1),
@@ -158,7 +159,7 @@ class DemoCatalogue {
                     sandCement.demouldAgeH(),
                     sandCement.greenUntilAgeH(),
                     sandCement.sealAfterH(),
-                    0.967,
+                    Recipe.STARTING_RETENTION,
                     null,
                     List.of(
                         new NewRecipe.RecipePart(grey, PARTS_BY_VOLUME, 1),

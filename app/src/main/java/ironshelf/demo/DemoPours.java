@@ -5,6 +5,7 @@ import ironshelf.copy.CastView;
 import ironshelf.copy.CopyCondition;
 import ironshelf.copy.CopyView;
 import ironshelf.core.cure.Touch;
+import ironshelf.core.recipe.Recipe;
 import ironshelf.core.route.Effect;
 import ironshelf.core.route.Gate;
 import ironshelf.mould.MouldService;
@@ -43,9 +44,6 @@ class DemoPours {
 
   /** How long after its gate a step was done. */
   private static final Duration LATER = Duration.ofMinutes(6);
-
-  /** What is left of the fresh mass in a dry piece (common practice). */
-  private static final double RETENTION = 0.967;
 
   /** Copies that were emptied longer ago were washed. */
   private static final double DIRTY_H = 7;
@@ -171,7 +169,7 @@ class DemoPours {
       double takenOutAfterH,
       @Nullable String scrapReason) {
     Instant poured = now.minus(hours(hoursAgo)).truncatedTo(ChronoUnit.MICROS);
-    double dryKg = pour(product, colourway, lineId, poured, copies) * RETENTION;
+    double dryKg = pour(product, colourway, lineId, poured, copies) * Recipe.STARTING_RETENTION;
     List<CastView> casts =
         castings.held().stream().filter(c -> c.filledAt().equals(poured)).toList();
     takeOut.takeOut(

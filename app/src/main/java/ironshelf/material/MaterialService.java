@@ -13,8 +13,8 @@ import ironshelf.core.quantity.RefusedException;
 import ironshelf.core.quantity.style.UnitSystem;
 import ironshelf.http.PageOf;
 import ironshelf.http.problem.ProblemException;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import ironshelf.workshop.WorkshopService;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -50,7 +50,7 @@ public class MaterialService {
   private final WorkshopService workshop;
   private final ApplicationEventPublisher events;
   private final Clock clock;
-  private final Kept<Map<Long, MaterialView>> all;
+  private final CachedRead<Map<Long, MaterialView>> all;
 
   MaterialService(
       MaterialRepository materials,
@@ -59,7 +59,7 @@ public class MaterialService {
       WorkshopService workshop,
       ApplicationEventPublisher events,
       Clock clock,
-      UntilChanged changes) {
+      TableVersions changes) {
     this.materials = materials;
     this.lots = lots;
     this.movements = movements;

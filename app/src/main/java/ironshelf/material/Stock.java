@@ -2,8 +2,8 @@ package ironshelf.material;
 
 import static java.util.stream.Collectors.groupingBy;
 
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.math.BigDecimal;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -23,9 +23,9 @@ public class Stock {
 
   private final MaterialService materials;
   private final LotRepository lots;
-  private final Kept<List<LotRepository.Remaining>> rests;
+  private final CachedRead<List<LotRepository.Remaining>> rests;
 
-  Stock(MaterialService materials, LotRepository lots, UntilChanged changes) {
+  Stock(MaterialService materials, LotRepository lots, TableVersions changes) {
     this.materials = materials;
     this.lots = lots;
     this.rests = changes.keep(() -> lots.remaining(materials.all().keySet()), "lots", "movements");
@@ -42,7 +42,7 @@ public class Stock {
 
   /** What is left of each lot of these materials. */
   private List<LotRepository.Remaining> rests(Collection<Long> materialIds) {
-    return Kept.isWriting()
+    return CachedRead.isWriting()
         ? lots.remaining(materialIds)
         : rests.get().stream().filter(r -> materialIds.contains(r.materialId())).toList();
   }

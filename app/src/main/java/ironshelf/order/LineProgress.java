@@ -11,7 +11,7 @@ import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.colourway.ColourwayView;
-import ironshelf.store.Runs;
+import ironshelf.store.RangeReads;
 import java.math.BigDecimal;
 import java.util.Collection;
 import java.util.HashSet;
@@ -50,7 +50,7 @@ class LineProgress {
   List<OrderView> of(Collection<OrderEntity> orders) {
     List<OrderLine> all = orders.stream().flatMap(o -> o.lines().stream()).toList();
     Map<Long, List<AllotmentRepository.Allotted>> byLine =
-        Runs.read(
+        RangeReads.read(
                 all.stream().map(OrderLine::id).toList(),
                 allotments::allotted,
                 allotments::allottedBetween,

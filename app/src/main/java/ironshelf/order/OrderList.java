@@ -10,8 +10,8 @@ import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.colourway.ColourwayView;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -73,7 +73,7 @@ class OrderList {
   private final CustomerService customers;
   private final ProductService products;
   private final RecipeService recipes;
-  private final Kept<List<Entry>> all;
+  private final CachedRead<List<Entry>> all;
 
   OrderList(
       OrderRepository orders,
@@ -81,7 +81,7 @@ class OrderList {
       CustomerService customers,
       ProductService products,
       RecipeService recipes,
-      UntilChanged changes) {
+      TableVersions changes) {
     this.orders = orders;
     this.lines = lines;
     this.customers = customers;

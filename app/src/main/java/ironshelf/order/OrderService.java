@@ -18,8 +18,8 @@ import ironshelf.product.ProductView;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import ironshelf.recipe.colourway.ColourwayView;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import ironshelf.workshop.WorkshopService;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -54,7 +54,7 @@ public class OrderService {
   private final ActService acts;
   private final WorkshopService workshop;
   private final Clock clock;
-  private final Kept<List<OrderView>> open;
+  private final CachedRead<List<OrderView>> open;
 
   OrderService(
       OrderRepository orders,
@@ -69,7 +69,7 @@ public class OrderService {
       ActService acts,
       WorkshopService workshop,
       Clock clock,
-      UntilChanged changes) {
+      TableVersions changes) {
     this.open =
         changes.keep(
             () -> progress.of(orders.open()),

@@ -3,9 +3,9 @@ package ironshelf.piece;
 import static java.util.stream.Collectors.groupingBy;
 
 import ironshelf.http.problem.ProblemException;
-import ironshelf.store.Kept;
-import ironshelf.store.Runs;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.RangeReads;
+import ironshelf.store.TableVersions;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -30,16 +30,16 @@ public class PieceService {
   private final EarlierCastRepository earlier;
   private final PieceStepRepository steps;
 
-  private final Kept<Map<Long, Fate>> fates;
+  private final CachedRead<Map<Long, Fate>> fates;
 
   /** By the product, once it was asked for. */
-  private final Kept<Map<Long, List<PieceView>>> lastWeighed;
+  private final CachedRead<Map<Long, List<PieceView>>> lastWeighed;
 
   PieceService(
       PieceRepository pieces,
       EarlierCastRepository earlier,
       PieceStepRepository steps,
-      UntilChanged changes) {
+      TableVersions changes) {
     this.pieces = pieces;
     this.earlier = earlier;
     this.steps = steps;
@@ -74,7 +74,7 @@ public class PieceService {
   public List<PieceView> ofCasts(Collection<Long> castIds) {
     List<PieceView> all =
         new ArrayList<>(
-            Runs.read(
+            RangeReads.read(
                     castIds,
                     pieces::findByCastIdInOrderById,
                     pieces::findByCastIdBetweenOrderById,
@@ -83,7 +83,7 @@ public class PieceService {
                 .map(Piece::view)
                 .toList());
     Map<Long, List<EarlierCast>> before =
-        Runs.read(
+        RangeReads.read(
                 castIds,
                 earlier::findByCastIdInOrderById,
                 earlier::findByCastIdBetweenOrderById,

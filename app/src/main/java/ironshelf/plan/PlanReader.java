@@ -18,8 +18,8 @@ import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.colourway.ColourwayView;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -55,10 +55,10 @@ public class PlanReader {
   private record Laid(
       long id, Instant madeAt, PlanCause cause, boolean hasBefore, PlanContent content) {}
 
-  private final Kept<Optional<Laid>> current;
+  private final CachedRead<Optional<Laid>> current;
 
   /** The last plan before each day that was asked for. */
-  private final Kept<Map<LocalDate, Optional<Laid>>> before;
+  private final CachedRead<Map<LocalDate, Optional<Laid>>> before;
 
   PlanReader(
       PlanRepository plans,
@@ -70,7 +70,7 @@ public class PlanReader {
       RecipeService recipes,
       MouldService moulds,
       Clock clock,
-      UntilChanged kept) {
+      TableVersions kept) {
     this.plans = plans;
     this.words = words;
     this.changes = changes;

@@ -9,7 +9,7 @@ import ironshelf.pour.record.PourFill;
 import ironshelf.pour.record.PourFillRepository;
 import ironshelf.pour.record.PourFillView;
 import ironshelf.pour.record.PourRepository;
-import ironshelf.store.Runs;
+import ironshelf.store.RangeReads;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,7 +32,7 @@ class Fills {
 
   /** What is in casts, layer by layer, by the cast. */
   Map<Long, List<PourFillView>> ofCasts(Collection<Long> castIds) {
-    return Runs.read(
+    return RangeReads.read(
             castIds,
             fills::findByCastIdInOrderByLayerNo,
             fills::findByCastIdBetweenOrderByLayerNo,
@@ -44,7 +44,7 @@ class Fills {
 
   /** What pours filled, by the pour. */
   Map<Long, List<PourFillView>> ofPours(Collection<Long> pourIds) {
-    return Runs.read(
+    return RangeReads.read(
             pourIds,
             fills::findByPourIdInOrderById,
             fills::findByPourIdBetweenOrderById,
@@ -56,7 +56,7 @@ class Fills {
 
   /** Pours by id. */
   Map<Long, Pour> pours(Collection<Long> ids) {
-    return Runs.read(ids, pours::findAllById, pours::findByIdBetween, Pour::id).stream()
+    return RangeReads.read(ids, pours::findAllById, pours::findByIdBetween, Pour::id).stream()
         .collect(toMap(Pour::id, Function.identity(), (a, b) -> a, LinkedHashMap::new));
   }
 }

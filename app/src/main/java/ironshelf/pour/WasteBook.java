@@ -8,7 +8,7 @@ import ironshelf.pour.record.Waste;
 import ironshelf.pour.record.Waste.WasteKind;
 import ironshelf.pour.record.WasteRepository;
 import ironshelf.pour.record.WasteView;
-import ironshelf.store.Runs;
+import ironshelf.store.RangeReads;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -69,7 +69,7 @@ public class WasteBook {
 
   /** What was thrown away of each bowl; those of which nothing was are not there. */
   Map<Long, BigDecimal> thrownKg(Collection<Long> pourIds) {
-    return Runs.read(
+    return RangeReads.read(
             pourIds,
             waste::findByPourIdInOrderById,
             waste::findByPourIdBetweenOrderById,

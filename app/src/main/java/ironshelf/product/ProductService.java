@@ -15,8 +15,8 @@ import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.colourway.ColourwayView;
 import ironshelf.route.RouteService;
 import ironshelf.route.RouteView;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -40,7 +40,7 @@ public class ProductService {
   private final MaterialService materials;
   private final ApplicationEventPublisher events;
 
-  private final Kept<Map<Long, ProductView>> all;
+  private final CachedRead<Map<Long, ProductView>> all;
 
   ProductService(
       ProductRepository products,
@@ -49,7 +49,7 @@ public class ProductService {
       RouteService routes,
       MaterialService materials,
       ApplicationEventPublisher events,
-      UntilChanged changes) {
+      TableVersions changes) {
     this.products = products;
     this.moulds = moulds;
     this.recipes = recipes;

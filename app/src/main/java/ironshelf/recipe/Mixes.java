@@ -10,8 +10,8 @@ import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.recipe.colourway.ColourwayRepository;
 import ironshelf.recipe.colourway.ColourwayView;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -29,13 +29,13 @@ class Mixes {
   private final MaterialService materials;
 
   /** By the recipe and the colourway, once they were asked for. */
-  private final Kept<Map<List<Long>, RecipeService.Mix>> known;
+  private final CachedRead<Map<List<Long>, RecipeService.Mix>> known;
 
   Mixes(
       RecipeRepository recipes,
       ColourwayRepository colourways,
       MaterialService materials,
-      UntilChanged changes) {
+      TableVersions changes) {
     this.recipes = recipes;
     this.colourways = colourways;
     this.materials = materials;

@@ -7,6 +7,7 @@ import ironshelf.core.quantity.WhenMissing;
 import ironshelf.core.recipe.Addition;
 import ironshelf.core.recipe.Basis;
 import ironshelf.core.recipe.Placement;
+import ironshelf.core.recipe.Recipe;
 import ironshelf.core.recipe.WaterWindow;
 import java.util.List;
 import java.util.Map;
@@ -75,7 +76,7 @@ public record NewRecipe(
     yieldFactor = or(yieldFactor, 1);
     mixMin = or(mixMin, 3);
     sealAfterH = or(sealAfterH, 168);
-    retention = or(retention, 0.967);
+    retention = or(retention, Recipe.STARTING_RETENTION);
     water = water == null ? new WaterWindow(90, 110) : water;
     placement = placement == null ? Placement.POURED : placement;
     addition = addition == null ? Addition.COLOUR_IN_POWDER : addition;

@@ -19,8 +19,8 @@ import ironshelf.recipe.colourway.ColourwayRepository;
 import ironshelf.recipe.colourway.ColourwayRequest;
 import ironshelf.recipe.colourway.ColourwayVersions;
 import ironshelf.recipe.colourway.ColourwayView;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -61,10 +61,10 @@ public class RecipeService {
   private final ColourwayVersions versions;
   private final MaterialService materials;
 
-  private final Kept<Map<Long, RecipeView>> allRecipes;
+  private final CachedRead<Map<Long, RecipeView>> allRecipes;
 
   private final Mixes mixes;
-  private final Kept<Map<Long, ColourwayView>> allColourways;
+  private final CachedRead<Map<Long, ColourwayView>> allColourways;
 
   RecipeService(
       RecipeRepository recipes,
@@ -72,7 +72,7 @@ public class RecipeService {
       ColourwayVersions versions,
       MaterialService materials,
       Mixes mixes,
-      UntilChanged changes) {
+      TableVersions changes) {
     this.recipes = recipes;
     this.colourways = colourways;
     this.versions = versions;

@@ -11,8 +11,8 @@ import ironshelf.piece.PieceService;
 import ironshelf.pour.use.UseService;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Duration;
@@ -47,7 +47,7 @@ public class ResultService {
   private record Told(Instant at, ResultView results) {}
 
   /** By the weeks that were asked for. */
-  private final Kept<Map<Integer, Told>> told;
+  private final CachedRead<Map<Integer, Told>> told;
 
   ResultService(
       OrderService orders,
@@ -57,7 +57,7 @@ public class ResultService {
       ProductService products,
       UseService uses,
       Clock clock,
-      UntilChanged changes) {
+      TableVersions changes) {
     this.told = changes.keepBut(ConcurrentHashMap::new, UseService.FREE);
     this.orders = orders;
     this.moulds = moulds;

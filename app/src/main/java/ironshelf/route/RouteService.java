@@ -7,8 +7,8 @@ import ironshelf.core.route.RouteStep;
 import ironshelf.core.route.StepKinds;
 import ironshelf.http.problem.ProblemException;
 import ironshelf.station.StationService;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.time.Clock;
 import java.util.Collections;
 import java.util.HashMap;
@@ -33,14 +33,14 @@ public class RouteService {
   private final StepKindService kinds;
   private final Clock clock;
 
-  private final Kept<Map<Long, RouteView>> all;
+  private final CachedRead<Map<Long, RouteView>> all;
 
   RouteService(
       RouteRepository routes,
       StationService stations,
       StepKindService kinds,
       Clock clock,
-      UntilChanged changes) {
+      TableVersions changes) {
     this.routes = routes;
     this.stations = stations;
     this.kinds = kinds;

@@ -6,8 +6,8 @@ import ironshelf.core.route.StepKind;
 import ironshelf.core.route.StepKinds;
 import ironshelf.core.route.Wetting;
 import ironshelf.http.problem.ProblemException;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.text.Normalizer;
 import java.util.List;
 import java.util.Locale;
@@ -43,9 +43,9 @@ public class StepKindService {
   }
 
   private final StepKindRepository own;
-  private final Kept<StepKinds> kinds;
+  private final CachedRead<StepKinds> kinds;
 
-  StepKindService(StepKindRepository own, UntilChanged changes) {
+  StepKindService(StepKindRepository own, TableVersions changes) {
     this.own = own;
     this.kinds =
         changes.keep(

@@ -110,7 +110,7 @@ class PreviewService {
         adds ? Mixing.withFibre(start.recipe()) : start.recipe(),
         adds ? withFibre(start.name()) : start.name(),
         start.strengthClass(),
-        STARTING_RETENTION,
+        Recipe.STARTING_RETENTION,
         start.demouldAgeH(),
         start.sealAfterH(),
         null,
@@ -120,9 +120,6 @@ class PreviewService {
             .findFirst()
             .orElse(null));
   }
-
-  /** Dry piece over fresh mix until own pours say better (common practice). */
-  private static final double STARTING_RETENTION = 0.967;
 
   static String withFibre(String recipe) {
     return recipe + ", with fibre";

@@ -1,8 +1,8 @@
 package ironshelf.station;
 
 import ironshelf.http.problem.ProblemException;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,9 +16,9 @@ public class StationService {
 
   private final StationRepository stations;
 
-  private final Kept<List<StationView>> all;
+  private final CachedRead<List<StationView>> all;
 
-  StationService(StationRepository stations, UntilChanged changes) {
+  StationService(StationRepository stations, TableVersions changes) {
     this.stations = stations;
     this.all =
         changes.keep(

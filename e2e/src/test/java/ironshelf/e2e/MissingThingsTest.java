@@ -4,7 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Page;
 import ironshelf.act.Changed;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.TableVersions;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -130,7 +130,7 @@ class MissingThingsTest {
         crateId);
     rows.update("update workshop set set_up = true");
     // What was done behind the application's back is told to it.
-    app.bean(UntilChanged.class)
+    app.bean(TableVersions.class)
         .changed(new Changed(Set.of("routes", "copies", "workshop"), Set.of(), Set.of()));
     api.post("/api/plan/run", Map.of("seconds", 1));
   }

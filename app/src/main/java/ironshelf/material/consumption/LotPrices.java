@@ -6,9 +6,9 @@ import ironshelf.material.LotRepository;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.material.MovementRepository;
-import ironshelf.store.Kept;
-import ironshelf.store.Runs;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.RangeReads;
+import ironshelf.store.TableVersions;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Collection;
@@ -34,13 +34,13 @@ public class LotPrices {
   private final MovementRepository movements;
   private final MaterialService materials;
 
-  private final Kept<Prices> prices;
+  private final CachedRead<Prices> prices;
 
   LotPrices(
       LotRepository lots,
       MovementRepository movements,
       MaterialService materials,
-      UntilChanged changes) {
+      TableVersions changes) {
     this.prices = changes.keep(this::readPrices, "lots", "materials");
     this.materials = materials;
     this.lots = lots;
@@ -83,7 +83,7 @@ public class LotPrices {
     }
     Map<Long, Map<Long, BigDecimal>> perKg =
         perKg(
-            Runs.read(
+            RangeReads.read(
                 pourIds, movements::took, movements::tookBetween, MovementRepository.Took::pourId));
     perKg.values().forEach(byMaterial -> byMaterial.keySet().retainAll(materialIds));
     return new OfPours(perKg);

@@ -3,7 +3,7 @@ package ironshelf.material.consumption;
 import static java.util.stream.Collectors.groupingBy;
 
 import ironshelf.material.TakenFor;
-import ironshelf.store.Runs;
+import ironshelf.store.RangeReads;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Instant;
@@ -77,7 +77,7 @@ public class StepStock {
   @Transactional(readOnly = true)
   public Map<Long, List<Taken>> of(Collection<Long> pieceIds) {
     List<StepTake> own =
-        Runs.read(
+        RangeReads.read(
             pieceIds,
             takes::findByPieceIdInOrderById,
             takes::findByPieceIdBetweenOrderById,

@@ -9,6 +9,7 @@ import ironshelf.core.mould.WallKind;
 import ironshelf.core.mould.solid.Box;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
+import ironshelf.core.recipe.Recipe;
 import ironshelf.http.problem.Catalogue;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -56,9 +57,6 @@ class MouldCalcController {
       @WhenMissing("0") double minWallMm,
       @Nullable WallKind wallKind) {
 
-    /** What is left of the fresh mass in a dry piece where nothing is known (common practice). */
-    private static final double STARTING_RETENTION = 0.967;
-
     ShapeFields mould() {
       return new ShapeFields(
           cavity, core, coreLiftMm, coreOffsetMm, inserts, cavities, moreCores, parts, coreL);
@@ -74,7 +72,7 @@ class MouldCalcController {
     }
 
     double retentionOrStart() {
-      return Double.isNaN(retention) ? STARTING_RETENTION : retention;
+      return Double.isNaN(retention) ? Recipe.STARTING_RETENTION : retention;
     }
   }
 }

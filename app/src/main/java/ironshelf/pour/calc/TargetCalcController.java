@@ -5,6 +5,7 @@ import ironshelf.core.pour.MouldFit;
 import ironshelf.core.pour.Pairing;
 import ironshelf.core.pour.TargetReading;
 import ironshelf.core.quantity.WhenMissing;
+import ironshelf.core.recipe.Recipe;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -60,7 +61,7 @@ class TargetCalcController {
         request.targetKg(),
         or(request.mouldKg(), 0),
         or(request.hardwareKg(), 0),
-        or(request.retention(), TargetReading.STARTING_RETENTION),
+        or(request.retention(), Recipe.STARTING_RETENTION),
         request.pours() == null ? 1 : request.pours());
   }
 

@@ -5,8 +5,8 @@ import static java.util.stream.Collectors.toList;
 
 import ironshelf.act.Changed;
 import ironshelf.pour.PourReader;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -39,9 +39,9 @@ class Bowls {
   private final Map<Long, Set<Long>> poursOfCast = new HashMap<>();
   private List<Bowl> all = List.of();
   private Stale stale = new Stale();
-  private final Kept<List<Bowl>> together;
+  private final CachedRead<List<Bowl>> together;
 
-  Bowls(PourReader pours, UseLedger ledger, UntilChanged changes) {
+  Bowls(PourReader pours, UseLedger ledger, TableVersions changes) {
     this.together = changes.keepBut(() -> together(kept()), UseService.FREE);
     this.pours = pours;
     this.ledger = ledger;
@@ -60,9 +60,9 @@ class Bowls {
 
   private final Object changes = new Object();
 
-  /** Before {@link UntilChanged} counts the commit: whoever counts it must find this stale. */
+  /** Before {@link TableVersions} counts the commit: whoever counts it must find this stale. */
   @EventListener
-  @Order(UntilChanged.COUNTED - 1)
+  @Order(TableVersions.COUNTED - 1)
   void changed(Changed change) {
     synchronized (changes) {
       stale.everything |= !Collections.disjoint(change.tables(), PRICES);
@@ -73,12 +73,12 @@ class Bowls {
 
   /** Oldest first. */
   List<Bowl> all() {
-    return Kept.isWriting() ? read() : kept();
+    return CachedRead.isWriting() ? read() : kept();
   }
 
   /** The same, the bowls of one colour in a session as one. */
   List<Bowl> together() {
-    return Kept.isWriting() ? together(read()) : together.get();
+    return CachedRead.isWriting() ? together(read()) : together.get();
   }
 
   private static List<Bowl> together(List<Bowl> bowls) {

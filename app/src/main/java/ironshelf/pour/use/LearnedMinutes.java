@@ -7,8 +7,8 @@ import ironshelf.pour.PourTaken;
 import ironshelf.pour.record.PourFillView;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,9 +23,9 @@ class LearnedMinutes {
   private final ProductService products;
   private final MouldService moulds;
 
-  private final Kept<Map<Long, Double>> perPiece;
+  private final CachedRead<Map<Long, Double>> perPiece;
 
-  LearnedMinutes(Bowls bowls, ProductService products, MouldService moulds, UntilChanged changes) {
+  LearnedMinutes(Bowls bowls, ProductService products, MouldService moulds, TableVersions changes) {
     this.bowls = bowls;
     this.products = products;
     this.moulds = moulds;

@@ -18,8 +18,8 @@ import ironshelf.recipe.RecipeService;
 import ironshelf.recipe.RecipeView;
 import ironshelf.recipe.colourway.ColourwayVersions;
 import ironshelf.recipe.colourway.ColourwayView;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -43,7 +43,7 @@ class LearnedService {
   private final ColourwayVersions versions;
 
   /** By the recipe, once it was asked for. */
-  private final Kept<Map<Long, LearnedView>> learned;
+  private final CachedRead<Map<Long, LearnedView>> learned;
 
   LearnedService(
       Bowls bowls,
@@ -53,7 +53,7 @@ class LearnedService {
       LearnedMinutes minutes,
       WorkingTimes working,
       ColourwayVersions versions,
-      UntilChanged changes) {
+      TableVersions changes) {
     this.learned = changes.keepBut(ConcurrentHashMap::new, UseService.FREE);
     this.bowls = bowls;
     this.recipes = recipes;

@@ -18,8 +18,8 @@ import ironshelf.pour.record.PourFacts;
 import ironshelf.product.ProductService;
 import ironshelf.product.ProductView;
 import ironshelf.recipe.RecipeService;
-import ironshelf.store.Kept;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.CachedRead;
+import ironshelf.store.TableVersions;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;
@@ -72,10 +72,10 @@ public class UseService {
   private final MouldReturns returns;
   private final RecipeService recipes;
   private final Clock clock;
-  private final Kept<List<UseView.ProductCost>> productCosts;
+  private final CachedRead<List<UseView.ProductCost>> productCosts;
 
   /** Over all that was ever poured, once it was asked for. */
-  private final Kept<Map<By, UseView>> uses;
+  private final CachedRead<Map<By, UseView>> uses;
 
   UseService(
       Bowls bowls,
@@ -91,7 +91,7 @@ public class UseService {
       MouldReturns returns,
       RecipeService recipes,
       Clock clock,
-      UntilChanged changes) {
+      TableVersions changes) {
     this.bowls = bowls;
     this.ledger = ledger;
     this.costs = costs;

@@ -7,7 +7,7 @@ import ironshelf.App.Answer;
 import ironshelf.OwnPours;
 import ironshelf.Pouring;
 import ironshelf.pour.PourReader;
-import ironshelf.store.UntilChanged;
+import ironshelf.store.TableVersions;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -78,7 +78,7 @@ class BowlsTest {
   /** Against the same, read anew. */
   private static void agree(String after) {
     Bowls anew =
-        new Bowls(app.bean(PourReader.class), app.bean(UseLedger.class), new UntilChanged());
+        new Bowls(app.bean(PourReader.class), app.bean(UseLedger.class), new TableVersions());
     assertThat(app.bean(Bowls.class).all()).as(after).isEqualTo(anew.all());
   }
 

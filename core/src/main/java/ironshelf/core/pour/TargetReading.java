@@ -2,6 +2,7 @@ package ironshelf.core.pour;
 
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
+import ironshelf.core.recipe.Recipe;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -21,9 +22,6 @@ public record TargetReading(
   public TargetReading {
     stopsAtKg = List.copyOf(stopsAtKg);
   }
-
-  /** What is left of the fresh mass where nothing is known: 19.6 of 20.2 kg (common practice). */
-  public static final double STARTING_RETENTION = 0.967;
 
   /** The lightest of usual fresh mixes, so that a mould holds any, kg/m3 (common practice). */
   private static final double ORDINARY_KG_M3 = 2_100;
@@ -83,7 +81,7 @@ public record TargetReading(
         .above("headKg", headKg, 0, Findings.MAX_MASS_KG)
         .length("headThicknessMm", headThicknessMm)
         .orRefuse();
-    double mm3 = headKg / STARTING_RETENTION / ORDINARY_KG_M3 * 1e9;
+    double mm3 = headKg / Recipe.STARTING_RETENTION / ORDINARY_KG_M3 * 1e9;
     return Math.ceil(Math.sqrt(mm3 / headThicknessMm / (Math.sqrt(3) / 2)));
   }
 

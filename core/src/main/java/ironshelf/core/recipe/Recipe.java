@@ -35,6 +35,12 @@ public record Recipe(
     @Nullable WaterWindow water,
     @Nullable Double batchYieldL) {
 
+  /**
+   * Mass of a dry piece over that of its fresh mix where a shop's own pours do not say yet: 19.6 of
+   * 20.2 kg (common practice).
+   */
+  public static final double STARTING_RETENTION = 0.967;
+
   public Recipe {
     airPercent = Double.isNaN(airPercent) ? 0 : airPercent;
     yieldFactor = Double.isNaN(yieldFactor) ? 1 : yieldFactor;

@@ -9,7 +9,7 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 
 /** That rows are found by their numbers, however many and however far apart they are. */
-class RunsTest {
+class RangeReadsTest {
 
   private final List<Integer> asked = new ArrayList<>();
 
@@ -40,7 +40,7 @@ class RunsTest {
   }
 
   private List<Long> read(Collection<Long> numbers) {
-    return Runs.read(
+    return RangeReads.read(
         numbers,
         few -> {
           asked.add(few.size());

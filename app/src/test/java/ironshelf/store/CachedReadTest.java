@@ -8,14 +8,14 @@ import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 
 /** That what is kept is read again when, and only when, a commit changed what it was read from. */
-class KeptTest {
+class CachedReadTest {
 
-  private final UntilChanged changes = new UntilChanged();
+  private final TableVersions changes = new TableVersions();
   private final AtomicInteger reads = new AtomicInteger();
 
   @Test
   void isReadOnceUntilOneOfItsTablesChanges() {
-    Kept<Integer> kept = changes.keep(reads::incrementAndGet, "products", "moulds");
+    CachedRead<Integer> kept = changes.keep(reads::incrementAndGet, "products", "moulds");
     assertThat(kept.get()).isEqualTo(1);
     changed("pieces");
     assertThat(kept.get()).as("another table").isEqualTo(1);
@@ -26,7 +26,7 @@ class KeptTest {
 
   @Test
   void ofAllButAFewTables() {
-    Kept<Integer> kept = changes.keepBut(reads::incrementAndGet, Set.of("photos"));
+    CachedRead<Integer> kept = changes.keepBut(reads::incrementAndGet, Set.of("photos"));
     assertThat(kept.get()).isEqualTo(1);
     changed("photos");
     assertThat(kept.get()).isEqualTo(1);
@@ -37,7 +37,7 @@ class KeptTest {
   /** A reader who began before the commit may have seen what was there before it. */
   @Test
   void whatWasReadWhileItChangedIsReadAgain() {
-    Kept<Integer> kept =
+    CachedRead<Integer> kept =
         changes.keep(
             () -> {
               int read = reads.incrementAndGet();

@@ -10,24 +10,26 @@ import org.springframework.context.event.EventListener;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
-/** Counts the commits that changed each table, so that what was read may be kept until then. */
+/**
+ * Counts the commits that changed each table, so that what was read can be cached until the next.
+ */
 @Component
-public class UntilChanged {
+public class TableVersions {
 
   /** When a commit is counted, among those who are told of it: before anybody reads anew. */
   public static final int COUNTED = 0;
 
   private final Map<String, Long> commits = new ConcurrentHashMap<>();
 
-  /** Keeps what a few tables say. */
-  public <T> Kept<T> keep(Supplier<T> reader, String... tables) {
-    return new Kept<>(
+  /** Caches what is read from these tables. */
+  public <T> CachedRead<T> keep(Supplier<T> reader, String... tables) {
+    return new CachedRead<>(
         () -> Arrays.stream(tables).mapToLong(t -> commits.getOrDefault(t, 0L)).sum(), reader);
   }
 
-  /** Keeps what all tables but a few say. */
-  public <T> Kept<T> keepBut(Supplier<T> reader, Set<String> free) {
-    return new Kept<>(
+  /** Caches what is read from all tables but these. */
+  public <T> CachedRead<T> keepBut(Supplier<T> reader, Set<String> free) {
+    return new CachedRead<>(
         () ->
             commits.entrySet().stream()
                 .filter(e -> !free.contains(e.getKey()))

@@ -6,11 +6,11 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * What was read from some tables, read again once a commit has changed one of them (see {@link
- * UntilChanged}). Whoever is about to change the books reads them as they are, and keeps nothing of
- * it for others.
+ * Caches what was read from some tables until a commit changes one of them ({@link TableVersions}).
+ * A transaction that may write bypasses the cache both ways: it sees its own changes, and nobody
+ * else sees them before its commit.
  */
-public final class Kept<T> {
+public final class CachedRead<T> {
 
   private record Read<T>(long at, T what) {}
 
@@ -18,11 +18,12 @@ public final class Kept<T> {
   private final Supplier<T> reader;
   private volatile @Nullable Read<T> last;
 
-  Kept(LongSupplier changes, Supplier<T> reader) {
+  CachedRead(LongSupplier changes, Supplier<T> reader) {
     this.changes = changes;
     this.reader = reader;
   }
 
+  /** Returns the cached value, or reads it where there is none or a commit has outdated it. */
   public T get() {
     if (isWriting()) {
       return reader.get();
@@ -37,7 +38,7 @@ public final class Kept<T> {
     return known.what;
   }
 
-  /** Whether this transaction may have changed what nobody else sees yet. */
+  /** Returns whether this transaction may have changed what nobody else sees yet. */
   public static boolean isWriting() {
     return TransactionSynchronizationManager.isActualTransactionActive()
         && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
