@@ -4,7 +4,7 @@ import ironshelf.core.quantity.Findings;
 
 /**
  * A bag of a binder, and what pigment is dosed to it: pigment is a percent of the cement in the bag
- * (ASTM C979; EN 12878; docs/method/mixes.md), which is less than the bag where the binder is a
+ * (ASTM C979; EN 12878; docs/method/materials.md), which is less than the bag where the binder is a
  * blend.
  *
  * @param packKg what the bag holds, over 0, in kg

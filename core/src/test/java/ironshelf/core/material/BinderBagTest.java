@@ -33,6 +33,12 @@ class BinderBagTest {
     assertThat(bag.spoons(0, 4)).isZero();
   }
 
+  /** docs/method/materials.md: 4 % in a bag of 80 lb with 18 % cement is 0.2613 kg. */
+  @Test
+  void baggedMixIsDosedByItsCement() {
+    assertThat(new BinderBag(36.287, 18).spoons(4, 1)).isCloseTo(261.3, within(0.05));
+  }
+
   @Test
   void nonsenseIsRefused() {
     BinderBag bag = new BinderBag(25, 100);
