@@ -33,20 +33,20 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * What the probes said, kept as it came, and how concrete ages by it. The last weeks stand in
- * memory, so that a new reading costs no look at the store; what began before them is looked up
- * there, so that how long something stood changes no answer.
+ * Stores the probes' readings as they come and works out from them how concrete ages. The last
+ * weeks are cached in memory, so that a new reading needs no query; what began before them is read
+ * from the database, so that no answer depends on what happens to be cached.
  */
 @Service
 @Transactional
 public class Temperatures {
 
-  /** The place where everything is that was not brought elsewhere. */
+  /** The place of everything that was not moved elsewhere. */
   public static final String ROOM = "room";
 
   private static final String BATH = "bath";
 
-  /** Readings further apart are not joined; a probe silent for longer has failed. */
+  /** Readings further apart are not joined by a line; a probe silent for longer has failed. */
   static final Duration LONGEST_GAP = Duration.ofHours(1);
 
   private static final Duration REMEMBERED = Duration.ofDays(45);
@@ -98,8 +98,8 @@ public class Temperatures {
   }
 
   /**
-   * Keeps what a probe said, by itself: what was read was read, whatever becomes of the act that it
-   * came with, and thousands of readings are not carried along through that.
+   * Stores a probe's readings in a transaction of their own: they stay when the act that brought
+   * them is refused, and that act does not carry thousands of rows along.
    */
   @Transactional(propagation = Propagation.REQUIRES_NEW)
   public void keep(String place, Collection<ProbeReading> fresh) {
@@ -124,7 +124,9 @@ public class Temperatures {
     }
   }
 
-  /** How concrete ages; made anew when something was read, or the clock went on by hours. */
+  /**
+   * How concrete ages now; computed again after a new reading, or when the clock went on by hours.
+   */
   @Transactional(readOnly = true)
   public synchronized Snapshot snapshot() {
     Instant now = clock.instant();

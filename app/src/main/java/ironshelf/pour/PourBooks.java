@@ -28,9 +28,10 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Keeps the shop's books as the state of a pour says: a row for each bowl with what went into it,
- * the stock that it took, and through {@link PourCasts} what stands in which mould. Called after
- * every fact, it changes only what differs, so that taking a fact back needs nothing of its own.
+ * Brings the shop's records in line with the state of a pour: a row for each bowl with what went
+ * into it, the stock that it used, and through {@link PourCasts} what stands in which mould. It is
+ * called after every fact of the pour and changes only what differs, so that undoing a fact needs
+ * no code of its own.
  */
 @Service
 @Transactional(propagation = Propagation.MANDATORY)
@@ -96,7 +97,7 @@ public class PourBooks {
   }
 
   /**
-   * Makes the books say what the state does.
+   * Changes the records of a pour to what its state says.
    *
    * @param copies those meant, and those that were added since
    * @param fillingMin as measured; null where it is not known
