@@ -2,6 +2,8 @@ package ironshelf.recipe;
 
 import ironshelf.core.material.BinderBag;
 import ironshelf.core.material.Role;
+import ironshelf.core.quantity.Finding;
+import ironshelf.core.quantity.RefusedException;
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchResult;
 import ironshelf.core.recipe.BatchSum;
@@ -94,19 +96,26 @@ class RecipePages {
         catalogue.views(litre.warnings()));
   }
 
+  /** A colour that cannot be mixed any more says why, and the page stands all the same. */
   private RecipePage.Dosing dosing(long id, ColourwayView colourway, @Nullable BinderBag bag) {
-    RecipeService.Mix mix = recipes.mix(id, colourway.id());
-    BatchResult litre = litre(mix);
-    Map<Long, MaterialView> byId = materials.byIds(mix.materialIds());
+    List<Long> pigments = colourway.doses().stream().map(ColourwayView.Dose::materialId).toList();
+    Map<Long, MaterialView> byId = materials.byIds(pigments);
     List<@Nullable Double> spoons = new ArrayList<>();
     for (ColourwayView.Dose dose : colourway.doses()) {
       Double spoonG = byId.get(dose.materialId()).spoonG();
       spoons.add(bag == null || spoonG == null ? null : bag.spoons(dose.percentOfBinder(), spoonG));
     }
+    Double pigmentPercent = null;
+    List<Finding> findings;
+    try {
+      BatchResult litre = litre(recipes.mix(id, colourway.id()));
+      pigmentPercent = litre.pigmentPercentOfBinder();
+      findings = litre.warnings();
+    } catch (RefusedException e) {
+      findings = e.findings();
+    }
     return new RecipePage.Dosing(
-        litre.pigmentPercentOfBinder(),
-        Collections.unmodifiableList(spoons),
-        catalogue.views(litre.warnings()));
+        pigmentPercent, Collections.unmodifiableList(spoons), catalogue.views(findings));
   }
 
   private static BatchResult litre(RecipeService.Mix mix) {

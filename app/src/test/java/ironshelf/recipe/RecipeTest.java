@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import ironshelf.App;
 import ironshelf.App.Answer;
 import ironshelf.Materials;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -108,6 +109,62 @@ class RecipeTest {
     assertThat(dosing.path("spoonsABag").get(0).asDouble()).isCloseTo(600, within(1e-9));
     assertThat(dosing.path("warnings").get(0).path("code").asString()).isEqualTo("pigment.high");
     assertThat(page.path("dosing").get(0).path("warnings").size()).isZero();
+  }
+
+  /**
+   * By hand: 3 parts of sand with 10 % of water bring 0.3; half of 0.45 is less. The page stands,
+   * and says it at the colour.
+   */
+  @Test
+  void aColourThatCannotBeMixedSaysWhy(App app) {
+    long cement = Materials.find(app, "Rapid-setting cement").path("material").path("id").asLong();
+    long water = Materials.find(app, "Water").path("material").path("id").asLong();
+    long sand =
+        app.act(
+                "/api/materials",
+                Map.of(
+                    "name",
+                    "Wet river sand",
+                    "role",
+                    "aggregate",
+                    "relativeDensity",
+                    2.65,
+                    "bulkDensityKgM3",
+                    1500,
+                    "moisturePercent",
+                    10))
+            .body()
+            .path("id")
+            .asLong();
+    Answer mix =
+        app.act(
+            "/api/recipes",
+            Map.of(
+                "name",
+                "Wet mix",
+                "workingMinAt20C",
+                60,
+                "demouldAgeH",
+                24,
+                "parts",
+                List.of(byMass(cement, 1), byMass(sand, 3), byMass(water, 0.45))));
+    assertThat(mix.status()).as(mix.body().toString()).isEqualTo(201);
+    long recipe = mix.body().path("recipe").path("firstId").asLong();
+    Answer dry =
+        app.post(
+            "/api/recipes/" + recipe + "/colourways",
+            "{\"name\":\"Dry\",\"swatch\":\"#202020\",\"waterOffsetPercent\":-50,\"doses\":[]}");
+    assertThat(dry.status()).isEqualTo(201);
+    JsonNode dosing = app.get("/api/recipes/" + recipe).path("dosing");
+    JsonNode last = dosing.get(dosing.size() - 1);
+    assertThat(last.path("warnings").get(0).path("code").asString())
+        .isEqualTo("recipe.waterExceeded");
+    assertThat(last.has("pigmentPercent")).isFalse();
+    assertThat(app.get("/api/recipes").size()).isGreaterThan(1);
+  }
+
+  private static Map<String, Object> byMass(long material, double parts) {
+    return Map.of("materialId", material, "basis", "partsByMass", "amount", parts);
   }
 
   private static JsonNode withBinder(App app, long material) {
