@@ -197,7 +197,8 @@ class FactsService {
 
   private double densityOf(PourFacts poured) {
     return BatchSum.of(
-            BatchRequest.ofOneLitre(recipes.mix(poured.recipeId(), poured.colourwayId()).recipe()))
+            BatchRequest.ofOneLitre(
+                recipes.mix(poured.recipeId(), poured.colourwayId()).weighable().recipe()))
         .freshDensityKgM3();
   }
 

@@ -247,6 +247,9 @@ public class MaterialService {
       throw ProblemException.stale();
     }
     refuseTaken(to, id);
+    if (view(material).role() != to.role()) {
+      events.publishEvent(new MaterialRoleChanging(id, material.view(null).name()));
+    }
     double scoopL = workshop.view().scoopL();
     material.change(withPack(to, scoopL), scoopL);
     return view(materials.saveAndFlush(material));

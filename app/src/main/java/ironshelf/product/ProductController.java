@@ -97,6 +97,7 @@ class ProductController {
         BatchRequest.ofOneLitre(
             recipes
                 .mix(latest.id(), colourways.isEmpty() ? null : colourways.get(0).id())
+                .weighable()
                 .recipe());
     double freshKgM3 = BatchSum.of(oneLitre).freshDensityKgM3();
     return new ProductPage(

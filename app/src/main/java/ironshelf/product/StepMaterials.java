@@ -35,7 +35,8 @@ public class StepMaterials {
     RouteStep step = route.steps().get(stepNo);
     Map<Long, Double> kg = new LinkedHashMap<>();
     if (step.mixKg() != null && round == 1) {
-      RecipeService.Mix mix = recipes.mix(recipes.latest(product.recipeId()).id(), colourwayId);
+      RecipeService.Mix mix =
+          recipes.mix(recipes.latest(product.recipeId()).id(), colourwayId).weighable();
       List<BatchResult.Line> lines = BatchSum.of(BatchRequest.ofOneLitre(mix.recipe())).lines();
       double all = lines.stream().mapToDouble(BatchResult.Line::massKg).sum();
       for (int i = 0; i < lines.size(); i++) {

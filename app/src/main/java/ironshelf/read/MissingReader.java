@@ -3,6 +3,7 @@ package ironshelf.read;
 import ironshelf.copy.CopyCondition;
 import ironshelf.copy.CopyView;
 import ironshelf.core.material.Role;
+import ironshelf.core.recipe.Ingredient;
 import ironshelf.customer.CustomerService;
 import ironshelf.customer.CustomerView;
 import ironshelf.http.problem.Catalogue;
@@ -22,11 +23,15 @@ import ironshelf.route.RouteService;
 import ironshelf.route.RouteView;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -114,9 +119,40 @@ class MissingReader {
             .forEach(id -> need(neededBy, id, about, recipe));
       }
     }
+    latest.values().forEach(recipe -> addTooWet(missing, recipe));
     addMaterials(missing, neededBy);
     addAddresses(missing);
     return missing;
+  }
+
+  /** Says which recipe cannot be weighed out in the weather of today, in any of its colours. */
+  private void addTooWet(List<MissingView> missing, RecipeView recipe) {
+    Stream<RecipeService.Mix> colours =
+        recipes.colourwaysOf(recipe.firstId()).stream().map(c -> recipes.mix(recipe.id(), c.id()));
+    Stream.concat(Stream.of(recipes.mix(recipe.id(), null)), colours)
+        .filter(mix -> mix.recipe().tooWet().isPresent())
+        .findFirst()
+        .ifPresent(mix -> missing.add(tooWet(recipe, mix)));
+  }
+
+  private MissingView tooWet(RecipeView recipe, RecipeService.Mix mix) {
+    List<Ingredient> ingredients = mix.recipe().ingredients();
+    int wettest =
+        IntStream.range(0, ingredients.size())
+            .boxed()
+            .max(Comparator.comparingDouble(i -> ingredients.get(i).moisturePercent()))
+            .orElseThrow();
+    long materialId = mix.materialIds().get(wettest);
+    Map<String, Object> params = new HashMap<>(mix.recipe().tooWet().orElseThrow().params());
+    params.put("material", ingredients.get(wettest).name());
+    params.put("recipe", recipe.name());
+    List<String> about = new ArrayList<>();
+    about.add("recipe-" + recipe.firstId());
+    about.add("material-" + materialId);
+    products.all().values().stream()
+        .filter(p -> p.recipeId() == recipe.firstId())
+        .forEach(p -> about.add("product-" + p.id()));
+    return say("missing.tooWet", about, params, "/stock/" + materialId);
   }
 
   private static void need(

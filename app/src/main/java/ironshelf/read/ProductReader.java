@@ -237,6 +237,7 @@ class ProductReader {
     Recipe mix =
         recipes
             .mix(recipe.id(), card.colours().isEmpty() ? null : card.colours().get(0).colourwayId())
+            .weighable()
             .recipe();
     double density = BatchSum.of(BatchRequest.ofOneLitre(mix)).freshDensityKgM3();
     MouldResult sum =

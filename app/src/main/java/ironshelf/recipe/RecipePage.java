@@ -43,16 +43,13 @@ public record RecipePage(
   /**
    * What a colourway does to the mix.
    *
-   * @param pigmentPercent of the cement, that of the recipe itself included; null where it cannot
-   *     be mixed
+   * @param pigmentPercent of the cement, that of the recipe itself included
    * @param spoonsABag level spoons to a bag of the binder, dose by dose; null where a spoon or a
    *     bag was not weighed
    * @param warnings what to mind, or why it cannot be mixed
    */
   public record Dosing(
-      @Nullable Double pigmentPercent,
-      List<@Nullable Double> spoonsABag,
-      List<FindingView> warnings) {}
+      double pigmentPercent, List<@Nullable Double> spoonsABag, List<FindingView> warnings) {}
 
   /** Another version of the same recipe. */
   public record RecipeVersion(long id, int versionNo) {}

@@ -2,12 +2,11 @@ package ironshelf.recipe;
 
 import ironshelf.core.material.BinderBag;
 import ironshelf.core.material.Role;
-import ironshelf.core.quantity.Finding;
-import ironshelf.core.quantity.RefusedException;
 import ironshelf.core.recipe.BatchRequest;
 import ironshelf.core.recipe.BatchResult;
 import ironshelf.core.recipe.BatchSum;
 import ironshelf.http.problem.Catalogue;
+import ironshelf.http.problem.FindingView;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.recipe.colourway.ColourwayView;
@@ -18,6 +17,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -93,10 +93,9 @@ class RecipePages {
         colourways,
         colourways.stream().map(c -> dosing(id, c, bag)).toList(),
         versions.stream().map(v -> new RecipePage.RecipeVersion(v.id(), v.versionNo())).toList(),
-        catalogue.views(litre.warnings()));
+        warnings(mix, litre));
   }
 
-  /** A colour that cannot be mixed any more says why, and the page stands all the same. */
   private RecipePage.Dosing dosing(long id, ColourwayView colourway, @Nullable BinderBag bag) {
     List<Long> pigments = colourway.doses().stream().map(ColourwayView.Dose::materialId).toList();
     Map<Long, MaterialView> byId = materials.byIds(pigments);
@@ -105,20 +104,19 @@ class RecipePages {
       Double spoonG = byId.get(dose.materialId()).spoonG();
       spoons.add(bag == null || spoonG == null ? null : bag.spoons(dose.percentOfBinder(), spoonG));
     }
-    Double pigmentPercent = null;
-    List<Finding> findings;
-    try {
-      BatchResult litre = litre(recipes.mix(id, colourway.id()));
-      pigmentPercent = litre.pigmentPercentOfBinder();
-      findings = litre.warnings();
-    } catch (RefusedException e) {
-      findings = e.findings();
-    }
+    RecipeService.Mix mix = recipes.mix(id, colourway.id());
+    BatchResult litre = litre(mix);
     return new RecipePage.Dosing(
-        pigmentPercent, Collections.unmodifiableList(spoons), catalogue.views(findings));
+        litre.pigmentPercentOfBinder(), Collections.unmodifiableList(spoons), warnings(mix, litre));
   }
 
   private static BatchResult litre(RecipeService.Mix mix) {
-    return BatchSum.of(new BatchRequest(mix.recipe(), 1, 0, null, 20, 20, 1, 0, 0));
+    return BatchSum.of(BatchRequest.ofOneLitre(mix.weighable().recipe()));
+  }
+
+  /** What to mind of a mix; first of all why it cannot be weighed out today. */
+  private List<FindingView> warnings(RecipeService.Mix mix, BatchResult litre) {
+    return catalogue.views(
+        Stream.concat(mix.recipe().tooWet().stream(), litre.warnings().stream()).toList());
   }
 }

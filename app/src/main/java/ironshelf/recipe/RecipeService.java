@@ -12,6 +12,7 @@ import ironshelf.core.recipe.Ingredient;
 import ironshelf.core.recipe.Recipe;
 import ironshelf.http.problem.ProblemException;
 import ironshelf.material.MaterialRetiring;
+import ironshelf.material.MaterialRoleChanging;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.recipe.colourway.Colourway;
@@ -44,6 +45,11 @@ public class RecipeService {
 
   /** A recipe ready for the batch sum, with the material that each ingredient is taken from. */
   public record Mix(Recipe recipe, List<Long> materialIds) {
+
+    /** The mix to plan and to price with, on a day too when its sand is too wet to weigh it. */
+    public Mix weighable() {
+      return new Mix(recipe.weighable(), materialIds);
+    }
 
     /** The mix of a face layer. */
     public Mix withoutFibre() {
@@ -218,13 +224,7 @@ public class RecipeService {
         .values()
         .forEach(
             r -> {
-              boolean uses =
-                  entity(r.id()).ingredients().stream()
-                          .anyMatch(i -> i.materialId() == retiring.materialId())
-                      || colourwaysOf(r.firstId()).stream()
-                          .flatMap(c -> c.doses().stream())
-                          .anyMatch(d -> d.materialId() == retiring.materialId());
-              if (uses) {
+              if (uses(entity(r.id()), retiring.materialId())) {
                 users.add(r.name());
               }
             });
@@ -232,6 +232,29 @@ public class RecipeService {
       throw ProblemException.conflict(
           "material.inUse", Map.of("material", retiring.name(), "users", String.join(", ", users)));
     }
+  }
+
+  /** Refuses another role for what any version of a recipe, or a colourway, is made of. */
+  @EventListener
+  void on(MaterialRoleChanging changing) {
+    List<String> users = new ArrayList<>();
+    for (RecipeEntity recipe : recipes.findAll()) {
+      if (uses(recipe, changing.materialId()) && !users.contains(recipe.view().name())) {
+        users.add(recipe.view().name());
+      }
+    }
+    if (!users.isEmpty()) {
+      throw ProblemException.conflict(
+          "material.roleInUse",
+          Map.of("material", changing.name(), "users", String.join(", ", users)));
+    }
+  }
+
+  private boolean uses(RecipeEntity recipe, long materialId) {
+    return recipe.ingredients().stream().anyMatch(i -> i.materialId() == materialId)
+        || colourwaysOf(recipe.firstId()).stream()
+            .flatMap(c -> c.doses().stream())
+            .anyMatch(d -> d.materialId() == materialId);
   }
 
   /** The newest version of a recipe. */

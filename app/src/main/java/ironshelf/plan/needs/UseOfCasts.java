@@ -116,7 +116,7 @@ public class UseOfCasts {
     for (ProductLayer layer : product.layers()) {
       Long own = layer.colourwayId() == null ? Long.valueOf(colourwayId) : layer.colourwayId();
       RecipeService.Mix mix =
-          recipes.mix(recipe.id(), own, Boolean.TRUE.equals(layer.withoutFibre()));
+          recipes.mix(recipe.id(), own, Boolean.TRUE.equals(layer.withoutFibre())).weighable();
       mixes.add(mix);
       layers.add(new PourInput.LayerMix(mix.recipe(), layer.sharePercent() / 100));
     }

@@ -154,7 +154,7 @@ class LearnedService {
     }
 
     private Litres litres(long colourwayId) {
-      RecipeService.Mix mix = recipes.mix(recipeId, colourwayId);
+      RecipeService.Mix mix = recipes.mix(recipeId, colourwayId).weighable();
       List<BatchResult.Line> lines = BatchSum.of(BatchRequest.ofOneLitre(mix.recipe())).lines();
       Map<Long, Double> perKg = new HashMap<>();
       double absoluteL = 0;

@@ -51,7 +51,7 @@ class WorkingTimes {
 
   /** How much longer it would have worked at 20 °C than at the temperature that it was mixed at. */
   private double warmth(PourTaken bowl) {
-    Recipe recipe = recipes.mix(bowl.recipeId(), bowl.colourwayId()).recipe();
+    Recipe recipe = recipes.mix(bowl.recipeId(), bowl.colourwayId()).weighable().recipe();
     Double expected =
         BatchSum.of(new BatchRequest(recipe, 1, 0, null, bowl.roomC(), bowl.waterC(), 1, 0, 0))
             .workingMin();

@@ -154,6 +154,25 @@ public record Ingredient(
   }
 
   /**
+   * The same ingredient without water of its own: aggregate surface-dry, an admixture as solids.
+   */
+  Ingredient withoutFreeWater() {
+    return new Ingredient(
+        name,
+        role,
+        basis,
+        amount,
+        relativeDensity,
+        bulkDensityKgM3,
+        absorptionPercent,
+        absorptionPercent,
+        packKg,
+        cementPercent,
+        100,
+        largestGrainMm);
+  }
+
+  /**
    * Water free to mix, of the mass in the recipe: what the grain carries less what it absorbs,
    * which may be negative, and the water of a liquid admixture.
    */

@@ -2,11 +2,13 @@ package ironshelf.core.recipe;
 
 import ironshelf.core.material.Role;
 import ironshelf.core.material.Water;
+import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
-import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.RefusedException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * A recipe's masses against each other, and what they fill: the absolute-volume method (ACI
@@ -22,6 +24,11 @@ record Proportions(
 
   static Proportions of(Recipe recipe) {
     List<Ingredient> ingredients = recipe.ingredients();
+    tooWet(ingredients)
+        .ifPresent(
+            finding -> {
+              throw new RefusedException(finding);
+            });
     List<Double> dry = dryMasses(ingredients);
     List<Double> weighed = weighedMasses(ingredients, dry);
     double absoluteL = 0;
@@ -115,25 +122,40 @@ record Proportions(
     };
   }
 
-  private static List<Double> weighedMasses(List<Ingredient> ingredients, List<Double> dry) {
-    double freeWater = 0;
-    double mixingWater = 0;
+  /** Nothing where a batch can be made: no water may be taken out again. */
+  static Optional<Finding> tooWet(List<Ingredient> ingredients) {
+    List<Double> dry = dryMasses(ingredients);
+    double mixingWater = mixingWaterKg(ingredients, dry);
+    double freeWater = freeWaterKg(ingredients, dry);
+    return mixingWater > 0 && freeWater > mixingWater
+        ? Optional.of(
+            new Finding(
+                FindingCode.RECIPE_WATER_EXCEEDED,
+                "ingredients",
+                Map.of("value", freeWater / mixingWater * 100)))
+        : Optional.empty();
+  }
+
+  private static double mixingWaterKg(List<Ingredient> ingredients, List<Double> dry) {
+    double kg = 0;
+    for (int i = 0; i < dry.size(); i++) {
+      kg += ingredients.get(i).role() == Role.WATER ? dry.get(i) : 0;
+    }
+    return kg;
+  }
+
+  private static double freeWaterKg(List<Ingredient> ingredients, List<Double> dry) {
+    double kg = 0;
     for (int i = 0; i < dry.size(); i++) {
       Ingredient ingredient = ingredients.get(i);
-      if (ingredient.role() == Role.WATER) {
-        mixingWater += dry.get(i);
-      } else {
-        freeWater += dry.get(i) * ingredient.freeWaterShare();
-      }
+      kg += ingredient.role() == Role.WATER ? 0 : dry.get(i) * ingredient.freeWaterShare();
     }
-    // The batch cannot be made: no water may be taken out again.
-    new Findings()
-        .addIf(
-            mixingWater > 0 && freeWater > mixingWater,
-            FindingCode.RECIPE_WATER_EXCEEDED,
-            "ingredients",
-            Map.of("value", freeWater / Math.max(mixingWater, Double.MIN_VALUE) * 100))
-        .orRefuse();
+    return kg;
+  }
+
+  private static List<Double> weighedMasses(List<Ingredient> ingredients, List<Double> dry) {
+    double mixingWater = mixingWaterKg(ingredients, dry);
+    double freeWater = freeWaterKg(ingredients, dry);
     List<Double> weighed = new ArrayList<>(dry.size());
     for (int i = 0; i < dry.size(); i++) {
       Ingredient ingredient = ingredients.get(i);

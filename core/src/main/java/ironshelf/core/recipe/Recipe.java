@@ -1,6 +1,7 @@
 package ironshelf.core.recipe;
 
 import ironshelf.core.material.Role;
+import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
@@ -9,6 +10,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -115,6 +117,28 @@ public record Recipe(
         workingMinAt20C,
         water,
         batchYieldL);
+  }
+
+  /** Why it cannot be weighed out: its ingredients bring more water than it takes. */
+  public Optional<Finding> tooWet() {
+    return Proportions.tooWet(ingredients);
+  }
+
+  /**
+   * Itself, or the same without the water of its ingredients where they bring more than it takes:
+   * the mix that can be planned and priced while its sand is left to dry. Not what the scale shows
+   * today.
+   */
+  public Recipe weighable() {
+    return tooWet().isEmpty()
+        ? this
+        : new Recipe(
+            ingredients.stream().map(Ingredient::withoutFreeWater).toList(),
+            airPercent,
+            yieldFactor,
+            workingMinAt20C,
+            water,
+            batchYieldL);
   }
 
   /** The recipe in a colourway: its pigments added, its water moved by the colourway's offset. */

@@ -115,6 +115,41 @@ class BatchSumTest {
     assertThat(line(result, "cement").bags()).isCloseTo(10 * 2.98 * 0.998 / 25, within(1e-9));
   }
 
+  /** Mass is kept: what dry sand does not bring is added, so the mix fills and weighs the same. */
+  @Test
+  void whatIsTooWetToWeighCanBePlannedAllTheSame() {
+    Recipe wet = aci(2, 40);
+    assertThat(wet.tooWet())
+        .hasValueSatisfying(f -> assertThat(f.field()).isEqualTo("ingredients"));
+    BatchResult planned = BatchSum.of(wanting(wet.weighable(), 100, 1));
+    BatchResult damp = BatchSum.of(wanting(aci(2, 6), 100, 1));
+    assertThat(planned.freshDensityKgM3()).isCloseTo(damp.freshDensityKgM3(), within(1e-9));
+    assertThat(planned.waterBinderRatio()).isCloseTo(damp.waterBinderRatio(), within(1e-12));
+    assertThat(aci(2, 6).tooWet()).isEmpty();
+    assertThat(aci(2, 6).weighable()).isEqualTo(aci(2, 6));
+  }
+
+  /** ACI 548.3R: the water of latex is mixing water; latex that is nearly all water is too much. */
+  @Test
+  void anAdmixtureCanBringTooMuchWaterToo() {
+    Ingredient latex =
+        new Ingredient(
+            "latex", Role.ADMIXTURE, Basis.PARTS_BY_MASS, 1, 1.02, null, 0, 0, null, 100, 1, null);
+    Recipe recipe =
+        new Recipe(
+            List.of(
+                Ingredient.of("cement", Role.BINDER, Basis.PARTS_BY_MASS, 1, 3.15, null),
+                Ingredient.of("water", Role.WATER, Basis.PARTS_BY_MASS, 0.3, 1, null),
+                latex),
+            0,
+            1,
+            null,
+            null);
+    // By hand: 0.99 of 1 part over 0.3 of a part.
+    assertThat(recipe.tooWet().orElseThrow().params()).containsEntry("value", 330.0);
+    assertThat(recipe.weighable().tooWet()).isEmpty();
+  }
+
   @Test
   void refusesWhatCannotBeMixed() {
     Ingredient cement = neat(4, 1, null).ingredients().get(0);
