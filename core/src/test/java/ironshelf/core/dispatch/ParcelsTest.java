@@ -89,6 +89,35 @@ class ParcelsTest {
     assertThat(parcels.parcels().get(1).heavy()).isFalse();
   }
 
+  /** By hand: 14 opens one, 11 another; 8 goes where it fits best, and so does the last one. */
+  @Test
+  void theHeaviestGoFirstAndEachIntoTheFullestThatTakesIt() {
+    Parcels parcels = Parcels.of(packing(20, 0, 1_000, 1, 8, 14, 11));
+    assertThat(parcels.parcels())
+        .extracting(Parcel::pieces)
+        .containsExactly(List.of("p2"), List.of("p3", "p1", "p0"));
+  }
+
+  /** Of 7.1 kg and more no parcel of 20 kg takes three; by mass alone 23 parcels would do. */
+  @Test
+  void whatWasNotLookedAtToTheEndIsNotSaidToBeTheFewest() {
+    double[] masses = new Random(5).doubles(60, 7.1, 8).toArray();
+    Parcels parcels = Parcels.of(packing(20, 0, 1_000, masses));
+    assertThat(parcels.parcels()).hasSize(30);
+    assertThat(parcels.fewest()).isFalse();
+  }
+
+  @Test
+  void whatIsTooHeavyIsToldWhatAParcelTakes() {
+    assertThatThrownBy(() -> packing(20, 1.5, 1_000, 2, 19))
+        .isInstanceOfSatisfying(
+            RefusedException.class,
+            refused -> {
+              assertThat(refused.findings().get(0).field()).isEqualTo("pieces.1.massKg");
+              assertThat(refused.findings().get(0).params()).containsEntry("most", 18.5);
+            });
+  }
+
   @Test
   void whatNoParcelTakesIsRefused() {
     assertThatThrownBy(() -> packing(20, 1, 1_000, 19.5)).isInstanceOf(RefusedException.class);
