@@ -26,7 +26,8 @@ record Room(double leftMm, double rightMm) {
       Coordinate b = ring.get((i + 1) % ring.size());
       double from = Math.max(lowMm, Math.min(a.y, b.y));
       double to = Math.min(highMm, Math.max(a.y, b.y));
-      if (from > to) {
+      // An edge that only touches the line from above or below takes nothing of it.
+      if (from > to || to <= lowMm || from >= highMm) {
         continue;
       }
       boolean flat = a.y == b.y;

@@ -10,6 +10,7 @@ import ironshelf.core.route.Route;
 import ironshelf.core.route.RouteStep;
 import ironshelf.core.route.StepKinds;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -106,6 +107,60 @@ class AssemblyTest {
     assertThatThrownBy(() -> Assembly.of(BATH, "hat", 1)).isInstanceOf(RefusedException.class);
     assertThatThrownBy(() -> Assembly.of(BATH, "basin", 0)).isInstanceOf(RefusedException.class);
     assertThatThrownBy(() -> new Part("x", 0)).isInstanceOf(RefusedException.class);
+  }
+
+  /** By hand: 3 min after its pour and three drops of 2 min; 1 kg, and three of 0.1 kg. */
+  @Test
+  void aPartThatGoesInAtTwoPlacesCountsAtBoth() {
+    Good twice = twice(List.of(new Join(3, drops(1), 0), new Join(4, drops(2), 0)));
+    Assembly assembly = Assembly.of(new Goods(List.of(twice, DROP)), "twice", 1);
+    assertThat(assembly.attendedMin()).isCloseTo(9, within(1e-9));
+    assertThat(assembly.massKg()).isCloseTo(1.3, within(1e-9));
+    assertThat(assembly.uses()).hasSize(2);
+  }
+
+  @Test
+  void oneStepJoinsOnceAndOnlyWhereItJoins() {
+    Join first = new Join(3, drops(1), 0);
+    refused(() -> twice(List.of(first, first)), FindingCode.PARTS_NO_JOIN);
+    refused(() -> twice(List.of(new Join(5, drops(1), 0))), FindingCode.PARTS_NO_JOIN);
+    refused(() -> new Join(0, drops(1), 0), FindingCode.NUMBER_TOO_SMALL);
+    refused(() -> new Good("", route(1), List.of(), 1, 0), FindingCode.VALUE_MISSING);
+    assertThat(new Join(3, drops(1), Double.NaN).mixKg()).isZero();
+    Good plain = new Good("plain", route(1), null, Double.NaN, 0);
+    assertThat(plain.pieceKg()).isZero();
+    assertThat(plain.joins()).isEmpty();
+    assertThatThrownBy(() -> new Goods(null)).isInstanceOf(RefusedException.class);
+  }
+
+  /** By hand: 50 places, each 50 of its own: 50 + 50 x 50 = 2550; a level more is 127 550. */
+  @Test
+  void morePlacesThanCanBeCountedAreRefused() {
+    Good c = of("c", "drop", 50);
+    Good b = of("b", "c", 50);
+    assertThat(Assembly.of(new Goods(List.of(b, c, DROP)), "b", 1).massKg())
+        .isCloseTo(1 + 50 * (1 + 50 * 0.1), within(1e-9));
+    refused(() -> new Goods(List.of(of("a", "b", 50), b, c, DROP)), FindingCode.PARTS_MANY);
+  }
+
+  private static List<Part> drops(int count) {
+    return List.of(new Part("drop", count));
+  }
+
+  private static Good twice(List<Join> joins) {
+    return new Good(
+        "twice",
+        new Route(
+            List.of(
+                RouteStep.attended("pour", 1),
+                RouteStep.waiting("set", 24.0),
+                RouteStep.attended("demould", 1),
+                RouteStep.attended("join", 1),
+                RouteStep.attended("join", 1)),
+            StepKinds.shipped()),
+        joins,
+        1,
+        0);
   }
 
   static List<Long> seeds() {
@@ -249,6 +304,10 @@ class AssemblyTest {
   }
 
   private static Good of(String name, String part) {
+    return of(name, part, 1);
+  }
+
+  private static Good of(String name, String part, int places) {
     return new Good(
         name,
         new Route(
@@ -258,7 +317,7 @@ class AssemblyTest {
                 RouteStep.attended("demould", 1),
                 RouteStep.attended("join", 1)),
             StepKinds.shipped()),
-        List.of(new Join(3, List.of(new Part(part, 1)), 0)),
+        List.of(new Join(3, Collections.nCopies(places, new Part(part, 1)), 0)),
         1,
         0);
   }

@@ -145,6 +145,37 @@ class LetteringTest {
     assertThat(other.rightMm()).isCloseTo(-room.leftMm(), within(1e-9));
   }
 
+  /** By hand: two lines of 20 and 10 between them are 50 mm, 25 above the middle of 100. */
+  @Test
+  void aBlockStandsInTheMiddleWithItsMargins() {
+    Lettering block = Lettering.of(on(box(100, 100), List.of("LID", "W"), 10, Align.LEFT));
+    assertThat(block.lines()).extracting("baseMm").containsExactly(55.0, 25.0);
+    assertThat(block.lines().get(0).letters().get(0).leftMm()).isCloseTo(10, within(1e-9));
+    // L 8, I 4, D 9 and two gaps of 2.
+    assertThat(block.lineMm()).isCloseTo(25, within(1e-9));
+    Lettering right = Lettering.of(on(box(100, 100), List.of("LID"), 10, Align.RIGHT));
+    assertThat(right.lines().get(0).letters().get(2).fromRightMm()).isCloseTo(10, within(1e-9));
+  }
+
+  /** What is as high as the face is taken to the hair; a tenth of a millimetre more is too much. */
+  @Test
+  void whatJustFitsFits() {
+    assertThat(Lettering.of(on(box(25, 20), List.of("LID"), 0, null)).fits()).isTrue();
+    Lettering high = Lettering.of(on(box(25, 19.9), List.of("LID"), 0, null));
+    assertThat(high.fits()).isFalse();
+    assertThat(high.overHeightMm()).isCloseTo(0.1, within(1e-9));
+    assertThat(Lettering.of(on(box(24.9, 20), List.of("LID"), 0, null)).fits()).isFalse();
+  }
+
+  /** A set without widths has its capitals; what was measured by the stamp stays as it was told. */
+  @Test
+  void smallLettersOfASetAreItsCapitals() {
+    LetteringRequest known = line("lid", "l i\td", 10, 0, 100);
+    assertThat(known.stamps().widthsMm()).containsOnlyKeys("L", "I", "D");
+    // By hand: one line of 10 mm, half of it between lines, no margin.
+    assertThat(known.ring()).extracting(c -> c.y).contains(15.0);
+  }
+
   @ParameterizedTest
   @CsvSource({"'', ABC, 10, 0, 100", "A, '', 10, 0, 100", "A, A, 0, 0, 100", "A, A, 10, -1, 100"})
   void nonsenseIsRefused(String text, String set, double letter, double gap, double width) {
