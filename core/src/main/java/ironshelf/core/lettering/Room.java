@@ -16,7 +16,10 @@ record Room(double leftMm, double rightMm) {
     return Math.max(0, rightMm - leftMm);
   }
 
-  /** Between two heights of a ring, around the widest place half way between them; exact. */
+  /**
+   * Returns the room between two heights of a ring, around the middle of its widest chord half way
+   * between them. Exact for straight edges.
+   */
   static Room between(List<Coordinate> ring, double lowMm, double highMm) {
     double middle = centre(ring, (lowMm + highMm) / 2);
     double left = Double.NEGATIVE_INFINITY;

@@ -12,10 +12,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-/** Says what does not fit, and what can be done: the maker decides. */
+/**
+ * Compares what happened in a pour with its sheet and proposes remedies: for a line that is off
+ * proportion, for a batch that cannot fill what it is meant for, and for mass that is unaccounted
+ * for. It decides nothing.
+ */
 final class Advisor {
 
-  /** Less than this is nothing, in litres. */
+  /** Volumes below this count as zero, in litres. */
   static final double NOTHING_L = 1e-6;
 
   private final Ledger ledger;
@@ -35,7 +39,7 @@ final class Advisor {
     return List.copyOf(advisor.advice);
   }
 
-  /** A line that is off by more than its tolerance, before its mix is wetted. */
+  /** Reports the last line that is off by more than its tolerance, while its mix is still dry. */
   private void proportion(MixTally mix) {
     if (mix.wettedAt != null) {
       return;
@@ -62,7 +66,7 @@ final class Advisor {
                     "followed", Map.of("mix", mix.key, "factor", off.kg / off.line.askedKg())))));
   }
 
-  /** What a batch is to fill and does not hold, once all is in its bowls. */
+  /** Reports what a complete batch lacks for the copies that it is meant for. */
   private void shortage(BatchTally batch) {
     if (!batch.isReady() || batch.inKg() <= 0) {
       return;
@@ -108,7 +112,7 @@ final class Advisor {
     }
   }
 
-  /** Out of which batch it may have gone; nothing where none has that much. */
+  /** Proposes to book the mass as thrown away from the first batch that has so much left. */
   private List<Remedy> lost(double kg) {
     return ledger.batches.values().stream()
         .filter(b -> ledger.status == PourState.Status.OPEN && kg > 0 && b.sumLeftKg() >= kg - 1e-9)

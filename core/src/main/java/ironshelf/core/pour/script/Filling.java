@@ -5,12 +5,15 @@ import ironshelf.core.pour.script.Tallies.CopyTally;
 import ironshelf.core.pour.script.Tallies.MixTally;
 
 /**
- * Takes mix out of bowls into a copy. What was weighed is shared over the layers by what each of
- * them weighs; what was not counts as what the copy holds, or half of what it still takes.
+ * One filling: draws mix from the bowls of a batch into a copy of a mould.
+ *
+ * <p>A mass that was weighed is divided between the bowls in proportion to what a full copy takes
+ * of each. Where nobody weighed, the copy is assumed to take all that it still has room for; half
+ * of that, where it was filled in part.
  */
 record Filling(PourSheet sheet, CopyTally copy, BatchTally batch) {
 
-  /** Of what a copy still takes: how much a part of it is where nobody weighed it. */
+  /** Share of a copy's free room that a part which nobody weighed is assumed to fill. */
   private static final double PART = 0.5;
 
   void take(What.Filled f) {
@@ -30,7 +33,12 @@ record Filling(PourSheet sheet, CopyTally copy, BatchTally batch) {
     copy.measured &= weighed;
   }
 
-  /** What was weighed, over the bowls; one that cannot have given its share gives what it had. */
+  /**
+   * Divides a weighed mass between the bowls. A bowl that cannot have given its share gives what it
+   * had, and the others give the rest.
+   *
+   * @return kg from each bowl, never negative
+   */
   private double[] shared(double kg) {
     int count = batch.mixes.size();
     double[] ofEach = new double[count];
@@ -57,13 +65,17 @@ record Filling(PourSheet sheet, CopyTally copy, BatchTally batch) {
   }
 
   /**
-   * A part is no more than the bowl has; what is full holds what it holds, whatever the sum says.
+   * Limits a part to what the bowl has left. A copy that was said to be full is not limited: it is
+   * full, even where the sum says that the bowl was empty.
    */
   private static double wanted(MixTally mix, double kg, boolean all) {
     return all || mix.leftKg() <= 0 ? kg : Math.min(kg, mix.leftKg());
   }
 
-  /** How much of what a copy takes comes from one of a batch's bowls. */
+  /**
+   * Returns the share of a copy, 0 to 1, that comes from a bowl: its layer's, or all of it where
+   * the batch is one bowl that was split off another.
+   */
   static double share(PourSheet sheet, BatchTally batch, int mix) {
     return batch.mixes.size() == sheet.layers().size() ? sheet.layers().get(mix).share() : 1;
   }

@@ -16,7 +16,11 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** The steps of a pour, from the first look at the moulds to the record. */
+/**
+ * Lists the steps of a pour in order, from the checks of the moulds to the record: for each batch
+ * its weighings and wettings, then its fillings. Steps are derived from the totals each time; none
+ * is stored.
+ */
 final class Path {
 
   private final Ledger ledger;
@@ -151,7 +155,7 @@ final class Path {
             1));
   }
 
-  /** As it went in; before anything did, as it is asked. */
+  /** Returns kg per litre of what went in; of what is asked, while the bowl is empty. */
   private static double densityKgL(MixTally mix) {
     if (mix.inL() > 0) {
       return mix.inKg() / mix.inL();
@@ -165,7 +169,7 @@ final class Path {
     return litres > 0 ? kg / litres : 0;
   }
 
-  /** Copies that somebody chose to fill although no batch was meant for them. */
+  /** Adds fillings for copies that were added at the bench, from the batch that was wetted last. */
   private void unplanned() {
     BatchTally last = null;
     for (BatchTally batch : ledger.batches.values()) {
@@ -185,7 +189,10 @@ final class Path {
     }
   }
 
-  /** The first that is open is now; a copy that holds a part is topped up after the others. */
+  /**
+   * Marks the first open step as the current one. Among fillings of one batch, empty copies come
+   * before those that hold a part.
+   */
   private List<Step> marked() {
     if (ledger.status != PourState.Status.OPEN) {
       return steps.stream()

@@ -9,16 +9,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** A further batch: what it is made of, and what it is for. */
+/** Works out a further batch that was not planned: its lines and what it is meant to fill. */
 final class Remix {
 
   private Remix() {}
 
   /**
-   * The lines of a mix in the proportions in which another really went in, additions that its sheet
-   * did not ask for included.
+   * Returns the lines of a mix in the proportions in which another really went in, including
+   * additions that its sheet did not ask for.
    *
-   * @param factor how many times as much
+   * @param factor by which every mass is multiplied
    */
   static List<PourSheet.PlannedLine> lines(MixTally like, double factor, String key) {
     List<PourSheet.PlannedLine> lines = new ArrayList<>();
@@ -52,8 +52,8 @@ final class Remix {
   }
 
   /**
-   * Puts a further batch after the one that it helps out: what is part-filled does not wait for
-   * others.
+   * Inserts a further batch directly after the one that ran short, so that copies which are filled
+   * in part do not wait for the other batches.
    */
   static void next(Map<String, BatchTally> batches, BatchTally like, BatchTally more) {
     List<BatchTally> all = new ArrayList<>(batches.values());
@@ -62,7 +62,7 @@ final class Remix {
     all.forEach(b -> batches.put(b.key, b));
   }
 
-  /** What so many litres more of a batch take of each material, in its own proportions. */
+  /** Returns kg by material for so many litres more of a batch, in its own proportions. */
   static Map<String, Double> kg(BatchTally like, double litres) {
     double likeL = like.mixes.stream().mapToDouble(MixTally::inL).sum();
     Map<String, Double> kg = new LinkedHashMap<>();
@@ -74,7 +74,7 @@ final class Remix {
     return kg;
   }
 
-  /** Whether a batch after this one is meant for a copy too. */
+  /** Tests whether a later batch is also meant for a copy. */
   static boolean isMeantLater(Ledger ledger, BatchTally batch, String copy) {
     boolean after = false;
     for (BatchTally other : ledger.batches.values()) {
@@ -86,7 +86,9 @@ final class Remix {
     return false;
   }
 
-  /** What no batch yet to come is meant to fill, copy by copy, in the order of filling. */
+  /**
+   * Returns the room that no batch still to come is meant for, by copy, in the order of filling.
+   */
   static List<PourSheet.PlannedPortion> portions(Ledger ledger) {
     Map<String, Double> toCome = new LinkedHashMap<>();
     for (BatchTally batch : ledger.batches.values()) {

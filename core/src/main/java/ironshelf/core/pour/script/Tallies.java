@@ -7,19 +7,21 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** What is counted while facts are gone through. Mutable, and seen by nobody outside. */
+/**
+ * The running totals of a pour while its facts are replayed. Mutable; used by this package only.
+ */
 final class Tallies {
 
   private Tallies() {}
 
-  /** One weighing of a mix. */
+  /** The total of one line of the sheet: what went in of one material. */
   static final class LineTally {
     final PourSheet.PlannedLine line;
     double kg;
     boolean closed;
     boolean measured = true;
 
-    /** Whether it was settled what follows from its being off. */
+    /** Whether somebody already decided what to do about this line being off. */
     boolean settled;
 
     private final MixTally mix;
@@ -37,9 +39,11 @@ final class Tallies {
     }
   }
 
-  /** What one filling took of one bowl. */
+  /** The mass that one filling took from one bowl. */
   record Draw(MixTally mix, String copy, double wantedKg, boolean measured) {
-    /** Where nobody weighed, all fillings together cannot have taken more than there was. */
+    /**
+     * Returns the mass in kg. Assumed masses are scaled down so that they do not exceed the bowl.
+     */
     double kg() {
       return measured ? wantedKg : wantedKg * mix.scale();
     }
@@ -49,15 +53,15 @@ final class Tallies {
     }
   }
 
-  /** One bowl. */
+  /** The totals of one bowl. */
   static final class MixTally {
     final String key;
     final List<LineTally> lines = new ArrayList<>();
 
-    /** What went in that no line asks for. */
+    /** Additions that no line of the sheet asks for. */
     final List<What.PutIn> extras = new ArrayList<>();
 
-    /** What it was taken from; null where it was mixed from the start. */
+    /** The bowl that this one was split off; null for a bowl that was mixed by itself. */
     @Nullable MixTally from;
 
     double fromKg;
@@ -67,12 +71,12 @@ final class Tallies {
     @Nullable Instant wettedAt;
     final List<Draw> draws = new ArrayList<>();
 
-    /** Weighed into it, not taken from another bowl, and the litres that it makes. */
+    /** Mass weighed into this bowl, without what came from another, and the litres it makes. */
     double ownKg;
 
     double ownL;
 
-    /** What fillings took of it, by the scale and by what is assumed. */
+    /** Mass drawn by fillings: what was weighed, and what is assumed. */
     private double drawnKg;
 
     private double assumedKg;
@@ -110,17 +114,17 @@ final class Tallies {
       return Math.max(0, firmKg() - assumedKg * scale());
     }
 
-    /** What was in it less what is known to have left it. */
+    /** Returns what went in less all that is known to have left, in kg; may be negative. */
     double firmKg() {
       return inKg() - thrownKg - splitKg - drawnKg;
     }
 
-    /** 1, or less where fillings that nobody weighed would have taken more than there was. */
+    /** Returns the factor on assumed masses: 1, or less where they would exceed what was there. */
     double scale() {
       return assumedKg > 0 ? Math.min(1, Math.max(0, firmKg()) / assumedKg) : 1;
     }
 
-    /** Litres that so many kg of it fill; nothing where nothing is in it. */
+    /** Converts kg to litres at the density of what went in; 0 for an empty bowl. */
     double litres(double kg) {
       return inKg() > 0 ? kg * inL() / inKg() : 0;
     }
@@ -133,7 +137,7 @@ final class Tallies {
       return line.line.askedKg() * factor;
     }
 
-    /** Whether a line is done: closed, and not short of what it was made to follow. */
+    /** Tests whether a line is closed and has reached the mass that it was scaled to. */
     boolean isDone(LineTally line) {
       boolean follows =
           followed
@@ -153,7 +157,7 @@ final class Tallies {
     }
   }
 
-  /** What is mixed at once. */
+  /** The totals of one batch: the bowls that are mixed at once. */
   static final class BatchTally {
     final String key;
     final List<MixTally> mixes;
@@ -162,7 +166,7 @@ final class Tallies {
 
     boolean tapped;
 
-    /** Whether somebody saw that nothing is left. */
+    /** Whether somebody reported the bowls empty, whatever the totals say. */
     boolean emptied;
 
     BatchTally(
@@ -192,7 +196,7 @@ final class Tallies {
       return emptied ? 0 : sumFirmKg();
     }
 
-    /** What is left by the sum, whether or not it was found. */
+    /** Returns what is left by the totals, in kg, even where the bowls were reported empty. */
     double sumLeftKg() {
       return mixes.stream().mapToDouble(MixTally::leftKg).sum();
     }
@@ -201,7 +205,10 @@ final class Tallies {
       return mixes.stream().mapToDouble(MixTally::firmKg).sum();
     }
 
-    /** Takes mix out of the bowls, of each by what is left in it, or by what it had. */
+    /**
+     * Takes mix out of the bowls in proportion to what is left in each; where nothing is left by
+     * the totals, in proportion to what each had.
+     */
     void throwAway(double kg) {
       double left = sumLeftKg();
       double firm = Math.max(0, sumFirmKg());
@@ -222,12 +229,12 @@ final class Tallies {
       return emptied ? 0 : mixes.stream().mapToDouble(m -> m.litres(m.leftKg())).sum();
     }
 
-    /** Whether a copy was fed from it. */
+    /** Tests whether any of this batch went into a copy. */
     boolean fed(String copy) {
       return mixes.stream().flatMap(m -> m.draws.stream()).anyMatch(d -> d.copy().equals(copy));
     }
 
-    /** What a copy has of it, in litres. */
+    /** Returns the litres of this batch in a copy. */
     double litresIn(String copy) {
       return mixes.stream()
           .flatMap(m -> m.draws.stream())
@@ -237,7 +244,7 @@ final class Tallies {
     }
   }
 
-  /** A copy of a mould. */
+  /** The totals of one copy of a mould. */
   static final class CopyTally {
     final PourSheet.PlannedCopy copy;
     final List<Draw> draws = new ArrayList<>();
@@ -256,7 +263,7 @@ final class Tallies {
       return draws.stream().mapToDouble(Draw::kg).sum();
     }
 
-    /** What it holds: when it is full what the mould takes, whatever the sum of its mixes says. */
+    /** Returns the litres it holds. A full copy holds what its mould takes, whatever was drawn. */
     double litres() {
       return full ? targetL() : draws.stream().mapToDouble(Draw::litres).sum();
     }
@@ -271,7 +278,7 @@ final class Tallies {
       return copy.litres() * cavities / copy.cavities();
     }
 
-    /** What it still takes, in litres; nothing once it is full or left out. */
+    /** Returns the litres it has room for; 0 once it is full or left out. */
     double restL() {
       return full || leftOut != null ? 0 : Math.max(0, targetL() - litres());
     }
@@ -280,7 +287,10 @@ final class Tallies {
       return draws.isEmpty();
     }
 
-    /** Whether nothing more is to be done with it: it is full, holds something, or is left out. */
+    /**
+     * Tests whether the pour may be recorded as far as this copy goes: filled, in part, or left
+     * out.
+     */
     boolean isSettled() {
       return full || leftOut != null || !isEmpty();
     }
