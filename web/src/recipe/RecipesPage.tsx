@@ -9,7 +9,7 @@ import {
   useRecipes,
   useStartingRecipes,
 } from '../server/useRecipes';
-import { density, handful } from '../kit/style/units';
+import { handful, saidParts } from '../kit/style/units';
 import { money } from '../kit/style/money';
 import { ForOwners } from '../kit/ForOwners';
 import { Wrong } from '../kit/Wrong';
@@ -46,6 +46,7 @@ export function RecipesPage() {
 function RecipeRow({ page }: { page: RecipeData }) {
   const { recipe } = page;
   const { litres, word } = handful();
+  const wet = saidParts(page.freshDensityKgM3, 'density');
   return (
     <Link to={`/recipes/${recipe.id}`}>
       <Grid
@@ -67,7 +68,7 @@ function RecipeRow({ page }: { page: RecipeData }) {
           value={page.costPerL === undefined ? '–' : money(Number(page.costPerL) * litres)}
           what={`a ${word}`}
         />
-        <Figure value={density(page.freshDensityKgM3)} what="wet" />
+        <Figure value={wet.value} what={`${wet.unit}, wet`} />
         <Figure value={page.waterBinderRatio.toFixed(2)} what="water to binder" />
         <Flex gap={2} wrap="wrap">
           {page.colourways.map((c) => (
