@@ -86,7 +86,7 @@ public class PourBooks {
     int of = Math.min(layer, colourways.size() - 1);
     return new Pour(
         meant.recipeId(),
-        colour == null ? colourways.get(of) : Long.valueOf(colour),
+        colour == null ? colourways.get(of) : SheetKeys.id(colour),
         colour == null && versions != null ? versions.get(of) : null,
         besideId,
         mix,
@@ -168,7 +168,7 @@ public class PourBooks {
               if (kg * stays > 0) {
                 double was = asked.getOrDefault(material, kg);
                 went.put(
-                    Long.parseLong(material),
+                    SheetKeys.id(material),
                     new Pour.Went(
                         kg(was * stays), kg(kg * stays), !mix.assumed().contains(material)));
               }
@@ -181,7 +181,7 @@ public class PourBooks {
     for (BatchState batch : state.batches()) {
       for (MixState mix : batch.mixes()) {
         if (mix.mix().equals(mixKey)) {
-          mix.ownByMaterial().forEach((id, kg) -> own.put(Long.parseLong(id), kg(kg)));
+          mix.ownByMaterial().forEach((key, kg) -> own.put(SheetKeys.id(key), kg(kg)));
         }
       }
     }

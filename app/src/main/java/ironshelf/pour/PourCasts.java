@@ -228,8 +228,7 @@ class PourCasts {
   private static long colourway(Meant meant, CopyState copy, PourState state) {
     Map<Long, Double> kg = new LinkedHashMap<>();
     for (PourState.BatchState batch : state.batches()) {
-      long colourway =
-          batch.colour() == null ? meant.colourwayId() : Long.parseLong(batch.colour());
+      long colourway = batch.colour() == null ? meant.colourwayId() : SheetKeys.id(batch.colour());
       for (PourState.MixState mix : batch.mixes()) {
         kg.merge(colourway, copy.mixes().getOrDefault(mix.mix(), 0.0), Double::sum);
       }

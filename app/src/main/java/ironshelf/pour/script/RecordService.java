@@ -14,6 +14,7 @@ import ironshelf.material.MaterialService;
 import ironshelf.pour.Meant;
 import ironshelf.pour.PourReader;
 import ironshelf.pour.PourView;
+import ironshelf.pour.SheetKeys;
 import ironshelf.pour.sheet.MeantService;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -94,7 +95,7 @@ public class RecordService {
       Map<Long, Double> actual =
           layer < request.layers().size() ? request.layers().get(layer).actualKg() : Map.of();
       Map<String, Double> byMaterial = new LinkedHashMap<>();
-      actual.forEach((id, kg) -> byMaterial.put(String.valueOf(id), kg));
+      actual.forEach((id, kg) -> byMaterial.put(SheetKeys.key(id), kg));
       for (String material : asked(sheet, layer)) {
         if (!byMaterial.containsKey(material)) {
           findings.missing("layers." + layer + ".weighOuts." + name(material));
@@ -115,7 +116,7 @@ public class RecordService {
   }
 
   private String name(String material) {
-    return materials.byId(Long.parseLong(material)).name();
+    return materials.byId(SheetKeys.id(material)).name();
   }
 
   private static Set<String> asked(PourSheet sheet, int layer) {
@@ -136,7 +137,7 @@ public class RecordService {
           double all = askedKg(sheet, layer, line.material());
           double share = all > 0 ? line.askedKg() / all : 0;
           double kg = wentIn.get(layer).getOrDefault(line.material(), 0.0) * share;
-          boolean assumed = request.layers().get(layer).isAssumed(Long.parseLong(line.material()));
+          boolean assumed = request.layers().get(layer).isAssumed(SheetKeys.id(line.material()));
           Source source = assumed ? Source.ASSUMED : Source.TYPED;
           whats.add(new What.WeighedIn(line.key(), kg, source, false));
         }

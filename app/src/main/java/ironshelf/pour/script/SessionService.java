@@ -139,6 +139,9 @@ public class SessionService {
         if (fact.what() instanceof What.SplitOff split) {
           added.refuseColour(session.meant(), split);
         }
+        if (fact.what() instanceof What.PutIn extra) {
+          added.refuseUnknown(extra);
+        }
         facts.save(new NotedFact(session.pourId(), fact, at));
       }
     }

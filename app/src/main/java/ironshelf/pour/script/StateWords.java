@@ -6,6 +6,7 @@ import ironshelf.core.pour.script.PourState;
 import ironshelf.http.problem.Catalogue;
 import ironshelf.material.MaterialService;
 import ironshelf.pour.Meant;
+import ironshelf.pour.SheetKeys;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -32,9 +33,9 @@ class StateWords {
         meant.sheet().batches().stream()
             .flatMap(b -> b.mixes().stream())
             .flatMap(m -> m.lines().stream())
-            .map(l -> Long.valueOf(l.material()))
+            .map(l -> SheetKeys.id(l.material()))
             .collect(Collectors.toSet());
     return materials.byIds(ids).entrySet().stream()
-        .collect(toMap(e -> String.valueOf(e.getKey()), e -> e.getValue().name()));
+        .collect(toMap(e -> SheetKeys.key(e.getKey()), e -> e.getValue().name()));
   }
 }

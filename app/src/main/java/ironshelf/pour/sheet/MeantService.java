@@ -5,6 +5,7 @@ import ironshelf.core.pour.script.PourSheet;
 import ironshelf.core.pour.script.SheetMaker;
 import ironshelf.http.problem.ProblemException;
 import ironshelf.pour.Meant;
+import ironshelf.pour.SheetKeys;
 import ironshelf.recipe.RecipeService;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -92,7 +93,7 @@ public class MeantService {
                         m ->
                             new SheetMaker.LayerMaterials(
                                 chosen.recipe().addition(),
-                                m.materialIds().stream().map(String::valueOf).toList()))
+                                m.materialIds().stream().map(SheetKeys::key).toList()))
                     .toList(),
                 copies.stream().map(PourSheet.PlannedCopy::key).toList()));
     return new Meant(

@@ -41,6 +41,42 @@ class SessionTest {
     app.close();
   }
 
+  /** What a bowl gets that its sheet did not ask for leaves the stock; a stranger is refused. */
+  @Test
+  void whatIsPutInIsOneOfTheShopsMaterials() {
+    JsonNode opened = open(Pouring.of(app, "Reed vase", 1)).body();
+    long id = opened.path("id").asLong();
+    JsonNode binder = line(opened, "binder").path("weigh");
+    long cement = binder.path("material").asLong();
+    String mix = binder.path("mix").asString();
+    double before = stock(cement);
+    assertThat(note(id, putIn(mix, "nonsense")).code()).isEqualTo("id.notNumber");
+    assertThat(note(id, putIn(mix, "999999")).status()).isEqualTo(404);
+    assertThat(stock(cement)).isEqualTo(before);
+    Answer taken = note(id, putIn(mix, Long.toString(cement)));
+    assertThat(taken.status()).as(taken.body().toString()).isEqualTo(200);
+    assertThat(stock(cement)).isCloseTo(before - 0.05, within(1e-9));
+    note(id, fact("abandoned", Map.of("why", "a test")));
+  }
+
+  private static Map<String, Object> putIn(String mix, String material) {
+    return fact(
+        "putIn",
+        Map.of(
+            "mix",
+            mix,
+            "material",
+            material,
+            "role",
+            "binder",
+            "kg",
+            0.05,
+            "litresPerKg",
+            0.33,
+            "source",
+            "scale"));
+  }
+
   @Test
   void aMessyMorningIsRecordedAsItWent() {
     Pouring cups = Pouring.of(app, "Tea-light cup", 3);
