@@ -4,6 +4,7 @@ import { Choice } from '../kit/Choice';
 import { Failed, Key, Loading } from '../kit/States';
 import { useTitle } from '../kit/useTitle';
 import { DeliveryForm } from './DeliveryForm';
+import { Missing } from '../missing/Missing';
 import { LotRow } from './LotRow';
 import { MaterialForm } from './MaterialForm';
 import { Movements } from './Movements';
@@ -68,6 +69,7 @@ function Whole({ stock }: { stock: Stock }) {
         </Flex>
       </Flex>
       <Wrong error={acts.retire.error} />
+      <Missing about={`material-${material.id}`} codes={['missing.tooWet']} />
       {delivering && (
         <Box mt={3}>
           <DeliveryForm stock={stock} onDone={() => setParams({}, { replace: true })} />
