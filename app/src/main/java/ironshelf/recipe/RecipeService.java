@@ -11,8 +11,6 @@ import ironshelf.core.recipe.BatchSum;
 import ironshelf.core.recipe.Ingredient;
 import ironshelf.core.recipe.Recipe;
 import ironshelf.http.problem.ProblemException;
-import ironshelf.material.MaterialRetiring;
-import ironshelf.material.MaterialRoleChanging;
 import ironshelf.material.MaterialService;
 import ironshelf.material.MaterialView;
 import ironshelf.recipe.colourway.Colourway;
@@ -31,7 +29,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -214,47 +211,6 @@ public class RecipeService {
     return recipes.findByNameOrderByVersionNoDesc(name.strip()).stream()
         .findFirst()
         .map(r -> latest(r.firstId()));
-  }
-
-  /** Refuses to retire what the newest version of a recipe, or a colourway, is made of. */
-  @EventListener
-  void on(MaterialRetiring retiring) {
-    List<String> users = new ArrayList<>();
-    allLatest()
-        .values()
-        .forEach(
-            r -> {
-              if (uses(entity(r.id()), retiring.materialId())) {
-                users.add(r.name());
-              }
-            });
-    if (!users.isEmpty()) {
-      throw ProblemException.conflict(
-          "material.inUse", Map.of("material", retiring.name(), "users", String.join(", ", users)));
-    }
-  }
-
-  /** Refuses another role for what any version of a recipe, or a colourway, is made of. */
-  @EventListener
-  void on(MaterialRoleChanging changing) {
-    List<String> users = new ArrayList<>();
-    for (RecipeEntity recipe : recipes.findAll()) {
-      if (uses(recipe, changing.materialId()) && !users.contains(recipe.view().name())) {
-        users.add(recipe.view().name());
-      }
-    }
-    if (!users.isEmpty()) {
-      throw ProblemException.conflict(
-          "material.roleInUse",
-          Map.of("material", changing.name(), "users", String.join(", ", users)));
-    }
-  }
-
-  private boolean uses(RecipeEntity recipe, long materialId) {
-    return recipe.ingredients().stream().anyMatch(i -> i.materialId() == materialId)
-        || colourwaysOf(recipe.firstId()).stream()
-            .flatMap(c -> c.doses().stream())
-            .anyMatch(d -> d.materialId() == materialId);
   }
 
   /** The newest version of a recipe. */
