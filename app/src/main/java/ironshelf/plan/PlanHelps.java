@@ -52,7 +52,7 @@ class PlanHelps {
     return new Trials(request, plan);
   }
 
-  /** What is laid once for all lines. */
+  /** The plans of changed shops, made once for all lines. */
   final class Trials {
     private final PlanRequest request;
     private final CastPlan plan;
@@ -72,7 +72,7 @@ class PlanHelps {
       List<Help> all = new ArrayList<>();
       WhatIf none = new WhatIf(Map.of(), 0, 0, null, null);
       if (mould != null) {
-        CastPlan with = laid(none.copies(mould, 1).changed(request), plan.casts());
+        CastPlan with = scheduled(none.copies(mould, 1).changed(request), plan.casts());
         add(all, HelpKind.COPY, with, line, readyAt);
       }
       add(all, HelpKind.HOUR, shop(HelpKind.HOUR, none.longer(AN_HOUR)), line, readyAt);
@@ -82,13 +82,13 @@ class PlanHelps {
         add(all, HelpKind.SATURDAY, with, line, readyAt);
       }
       tent(line).ifPresent(with -> add(all, HelpKind.TENT, with, line, readyAt));
-      add(all, HelpKind.FIRST, laid(request, first(line)), line, readyAt);
+      add(all, HelpKind.FIRST, scheduled(request, first(line)), line, readyAt);
       all.sort(Comparator.comparing(Help::readyAt));
       return all;
     }
 
     private CastPlan shop(HelpKind kind, WhatIf change) {
-      return shops.computeIfAbsent(kind, k -> laid(change.changed(request), plan.casts()));
+      return shops.computeIfAbsent(kind, k -> scheduled(change.changed(request), plan.casts()));
     }
 
     /** All that belongs to a line before all else. */
@@ -119,7 +119,7 @@ class PlanHelps {
               .collect(Collectors.toSet());
       return own.isEmpty()
           ? Optional.empty()
-          : Optional.of(laid(place.in(request, own), plan.casts()));
+          : Optional.of(scheduled(place.in(request, own), plan.casts()));
     }
 
     private boolean isCastFor(PlanProduct product, String line) {
@@ -132,7 +132,7 @@ class PlanHelps {
     return PlanKeys.lineId(order) == PlanKeys.lineId(line);
   }
 
-  private static CastPlan laid(PlanRequest request, List<PlannedCast> order) {
+  private static CastPlan scheduled(PlanRequest request, List<PlannedCast> order) {
     ScheduleBuilder builder = new ScheduleBuilder(request);
     return builder.plan(builder.asIn(order));
   }

@@ -88,7 +88,7 @@ public class PlanKeeper {
     renew();
   }
 
-  /** Asks for it to be laid again. */
+  /** Asks for the plan to be made again. */
   synchronized void renew() {
     asked++;
     if (!ended) {
@@ -108,7 +108,7 @@ public class PlanKeeper {
     try {
       plans.renew();
     } catch (ConcurrencyFailureException e) {
-      LOG.info("The plan was changed while it was laid again; once more: {}", e.getMessage());
+      LOG.info("The plan was changed while it was made again; once more: {}", e.getMessage());
       renew();
       return;
     } catch (RuntimeException e) {
@@ -154,7 +154,7 @@ public class PlanKeeper {
       worker.shutdown();
     }
     if (!worker.awaitTermination(PATIENCE.toSeconds() * 4, TimeUnit.SECONDS)) {
-      LOG.warn("The plan was still being laid when the shop closed");
+      LOG.warn("The plan was still being made when the shop closed");
     }
   }
 }

@@ -122,7 +122,10 @@ class PlanMaker {
     return a.isAfter(b) ? a : b;
   }
 
-  /** The same order of casts with more copies of a mould; laid once for each mould. */
+  /**
+   * Returns the plans with more copies of a mould, in the same order of casts, made once for each
+   * mould.
+   */
   private static List<PlanContent.WithMore> with(
       PlanRequest request,
       CastPlan plan,
@@ -132,7 +135,10 @@ class PlanMaker {
     List<CastPlan> plans =
         known.computeIfAbsent(
             mould,
-            m -> MORE_COPIES.stream().map(more -> laid(request, plan.casts(), m, more)).toList());
+            m ->
+                MORE_COPIES.stream()
+                    .map(more -> scheduled(request, plan.casts(), m, more))
+                    .toList());
     List<PlanContent.WithMore> with = new ArrayList<>();
     for (int i = 0; i < MORE_COPIES.size(); i++) {
       int more = MORE_COPIES.get(i);
@@ -143,7 +149,7 @@ class PlanMaker {
     return with;
   }
 
-  private static CastPlan laid(
+  private static CastPlan scheduled(
       PlanRequest request, List<PlannedCast> order, String mould, int more) {
     ScheduleBuilder pass = new ScheduleBuilder(request.change().moreCopies(mould, more).request());
     return pass.plan(pass.asIn(order));

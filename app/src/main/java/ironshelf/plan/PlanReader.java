@@ -51,14 +51,14 @@ public class PlanReader {
   private final MouldService moulds;
   private final Clock clock;
 
-  /** As it was kept. */
-  private record Laid(
+  /** A plan as it is stored. */
+  private record StoredPlan(
       long id, Instant madeAt, PlanCause cause, boolean hasBefore, PlanContent content) {}
 
-  private final CachedRead<Optional<Laid>> current;
+  private final CachedRead<Optional<StoredPlan>> current;
 
   /** The last plan before each day that was asked for. */
-  private final CachedRead<Map<LocalDate, Optional<Laid>>> before;
+  private final CachedRead<Map<LocalDate, Optional<StoredPlan>>> before;
 
   PlanReader(
       PlanRepository plans,
@@ -81,7 +81,7 @@ public class PlanReader {
     this.moulds = moulds;
     this.clock = clock;
     this.current =
-        kept.keep(() -> plans.findFirstByUndoneAtIsNullOrderByIdDesc().map(this::laid), "plans");
+        kept.keep(() -> plans.findFirstByUndoneAtIsNullOrderByIdDesc().map(this::stored), "plans");
     this.before = kept.keep(ConcurrentHashMap::new, "plans");
   }
 
@@ -89,11 +89,11 @@ public class PlanReader {
   private record Named(OrderView order, OrderLineView line) {}
 
   public PlanView view() {
-    Optional<Laid> current = this.current.get();
+    Optional<StoredPlan> current = this.current.get();
     if (current.isEmpty()) {
       return PlanView.none();
     }
-    Laid plan = current.get();
+    StoredPlan plan = current.get();
     PlanContent content = plan.content();
     Map<Long, Named> byLine = new LinkedHashMap<>();
     orders.open().forEach(o -> o.lines().forEach(l -> byLine.put(l.id(), new Named(o, l))));
@@ -271,23 +271,23 @@ public class PlanReader {
   }
 
   /** The last plan before today, where it is another than this one. */
-  private Optional<PlanContent> beforeToday(Laid plan) {
+  private Optional<PlanContent> beforeToday(StoredPlan plan) {
     return this.before
         .get()
         .computeIfAbsent(LocalDate.now(clock), this::before)
         .filter(p -> p.id() != plan.id())
-        .map(Laid::content);
+        .map(StoredPlan::content);
   }
 
-  private Optional<Laid> before(LocalDate day) {
+  private Optional<StoredPlan> before(LocalDate day) {
     return plans
         .findFirstByUndoneAtIsNullAndMadeAtBeforeOrderByIdDesc(
             day.atStartOfDay(clock.getZone()).toInstant())
-        .map(this::laid);
+        .map(this::stored);
   }
 
-  private Laid laid(PlanEntity plan) {
-    return new Laid(
+  private StoredPlan stored(PlanEntity plan) {
+    return new StoredPlan(
         plan.id(), plan.madeAt(), plan.cause(), plans.countByUndoneAtIsNull() > 1, plan.content());
   }
 }

@@ -174,12 +174,12 @@ public class PlanService {
 
   /** Keeps a plan that a promise stands on. */
   @Transactional
-  public void promise(Function<PlanBasis, CastPlan> laid) {
+  public void promise(Function<PlanBasis, CastPlan> planning) {
     PlanBasis basis = facts.basis(pins(current()));
-    keep(PlanCause.PROMISE, basis, laid.apply(basis));
+    keep(PlanCause.PROMISE, basis, planning.apply(basis));
   }
 
-  /** The casts of the plan as it is, in the order in which they were laid. */
+  /** Returns the casts of the current plan in the order in which they were scheduled. */
   @Transactional(readOnly = true)
   public List<PlannedCast> casts() {
     return casts(current());
@@ -228,8 +228,8 @@ public class PlanService {
     }
   }
 
-  private void keep(PlanCause cause, PlanBasis basis, CastPlan laid) {
-    plans.saveAndFlush(new PlanEntity(clock.instant(), cause, maker.content(basis, laid)));
+  private void keep(PlanCause cause, PlanBasis basis, CastPlan plan) {
+    plans.saveAndFlush(new PlanEntity(clock.instant(), cause, maker.content(basis, plan)));
   }
 
   private Optional<PlanEntity> current() {

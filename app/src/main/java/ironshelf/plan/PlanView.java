@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param leastLateDays that no plan can go below
  * @param idle lines whose mould has no copy in use, or whose product has no route
  * @param because what is otherwise in the shop than in yesterday's plan, in words
- * @param renewing whether it is being laid again on facts that it does not stand on yet
+ * @param renewing whether it is being made again, since facts have changed
  */
 public record PlanView(
     @Nullable Long id,

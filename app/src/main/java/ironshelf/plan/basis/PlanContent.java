@@ -70,7 +70,7 @@ public record PlanContent(
   }
 
   /**
-   * Whether it says the same as another, though it was laid a little earlier or later.
+   * Tests whether it says the same as another that was made a little earlier or later.
    *
    * @param within how far a cast may move and be where it was
    */

@@ -7,14 +7,14 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Pieces that have begun: the plan keeps them as they are, and counts what they still take.
+ * Pieces of a cast that has begun. The plan does not move them, and books what they still need.
  *
  * @param name by which the plan tells when they are ready
  * @param mould that they stand in; null once they are out
  * @param copy of it, from 1; 0 once they are out (0)
  * @param pieces that take room, 1 to 10 000
- * @param rest what is still to be done, with what is left of the wait before it; may be empty
- * @param feeds what takes these pieces as parts, up to 2 000; null: nothing
+ * @param rest the remaining steps, the first with what is left of its wait; may be empty
+ * @param feeds the joining steps that take these pieces as parts, up to 2 000; null: none
  */
 public record BegunCast(
     String name,
@@ -35,7 +35,7 @@ public record BegunCast(
         .orRefuse();
   }
 
-  /** The same, taken by others as parts. */
+  /** Returns the same cast as parts for others. */
   public BegunCast feeding(List<Feed> others) {
     return new BegunCast(name, mould, copy, pieces, rest, others);
   }

@@ -5,16 +5,15 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Casts laid out over time (docs/method/plan.md).
+ * A plan: when each cast is filled, and when orders are ready (docs/method/plan.md).
  *
- * @param casts in the order in which they were laid
- * @param begun when that which has begun is ready
+ * @param casts in the order in which they were scheduled
+ * @param begun when the casts that have begun are ready
  * @param totalWeightedLateDays of all demands
- * @param lowerBoundLateDays that no plan can go below
+ * @param lowerBoundLateDays weighted late days that no plan can go below
  * @param gap between its late days and that bound, as a share of the late days; 0 where it is
  *     proven that no plan has fewer
- * @param batches what is mixed together, in the order of the clock; null where each cast is mixed
- *     by itself
+ * @param batches the mixes, in the order of the clock; null where each cast is mixed by itself
  */
 public record CastPlan(
     List<PlannedCast> casts,
@@ -27,27 +26,28 @@ public record CastPlan(
     List<Visit> visits,
     @Nullable List<PlanBatch> batches) {
 
-  /** What holds an order up most. */
+  /** What delays an order most. */
   public enum Bound {
-    /** Its own route takes that long. */
+    /** The length of its own route. */
     ROUTE,
     MOULD,
     HANDS,
     STATION,
-    /** Its parts are not there sooner. */
+    /** Parts that are ready late. */
     PARTS,
-    /** What it is made of is not there sooner. */
+    /** Material that arrives late. */
     MATERIAL
   }
 
   /**
-   * One use of one copy.
+   * One filling of one copy of a mould.
    *
    * @param copy from 1
-   * @param pieces that are wanted of it; what is over goes to stock
-   * @param pinned whether somebody put it there
-   * @param works all that a person does to it, in order
-   * @param batch by which it is filled, its place among them; null where it is mixed by itself
+   * @param pieces that are wanted of it; the others go to stock
+   * @param pinned whether somebody chose its place
+   * @param works all work of people on it, in order
+   * @param batch the mix that fills it, as an index into those of the plan; null where it is mixed
+   *     by itself
    */
   public record PlannedCast(
       String order,
@@ -67,7 +67,7 @@ public record CastPlan(
   }
 
   /**
-   * What is still to come of that which has begun.
+   * The rest of a cast that has begun.
    *
    * @param demouldAt null where it is out of its mould
    */
@@ -79,7 +79,7 @@ public record CastPlan(
   }
 
   /**
-   * When an order is ready, and what binds it.
+   * When an order is ready, and what delays it most.
    *
    * @param boundName the mould, station, part or material that binds it; null for its route, hands,
    *     and a material without a name
@@ -92,19 +92,19 @@ public record CastPlan(
       @Nullable String boundName) {}
 
   /**
-   * One stretch of work at one step.
+   * Work at one step without a break.
    *
-   * @param person who does it, from 1; null where nobody was told apart
+   * @param person who does it, from 1; null where people are not told apart
    */
   public record Visit(String step, LocalDateTime at, long minutes, @Nullable Integer person) {}
 
   /**
-   * One mix: one stretch of one person.
+   * One mix, made by one person without a break.
    *
    * @param litres that are mixed, whole packs where the recipe wants them
    * @param minutes to prepare, mix, fill and wash
-   * @param casts that it fills, by their place among the plan's
-   * @param helpers who fill beside that person; null where nobody does
+   * @param casts that it fills, as indexes into those of the plan
+   * @param helpers people who fill as well; null where there are none
    */
   public record PlanBatch(
       String recipe,
@@ -129,7 +129,7 @@ public record CastPlan(
     batches = batches == null ? null : List.copyOf(batches);
   }
 
-  /** What is mixed together; none where each cast is mixed by itself. */
+  /** Returns the mixes; none where each cast is mixed by itself. */
   public List<PlanBatch> mixes() {
     return batches == null ? List.of() : batches;
   }

@@ -12,13 +12,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 
-/** Who waits for whose pieces: an acyclic graph over demands and what has begun. */
+/** Which pieces become parts of which: an acyclic graph over demands and begun casts. */
 public final class Feeding {
 
   /** A demand or a begun cast, by its number. */
   public record Node(boolean begun, int no) {}
 
-  /** What feeds a node at one of its joining steps. */
+  /** An edge of the graph: what feeds a node at one of its joining steps. */
   public record Source(Node from, int join) {}
 
   private final Map<Node, List<Source>> sources = new HashMap<>();
@@ -57,7 +57,7 @@ public final class Feeding {
     return sources.isEmpty() ? List.of() : sources.getOrDefault(new Node(true, begun), List.of());
   }
 
-  /** How many levels of parts a demand has below it; 0 where it has none. */
+  /** Returns the number of levels of parts below a demand; 0 where it has none. */
   public int levels(int demand) {
     return levels(new Node(false, demand));
   }
@@ -70,7 +70,7 @@ public final class Feeding {
     return most;
   }
 
-  /** What feeds something unknown, something of that name twice, or itself. */
+  /** Finds edges that lead to an unknown name, to an ambiguous one, or back to where they began. */
   static void check(List<Demand> demands, List<BegunCast> begun, Findings findings) {
     Map<String, Integer> named = new HashMap<>();
     Stream.concat(demands.stream().map(Demand::order), begun.stream().map(BegunCast::name))

@@ -6,7 +6,7 @@ import ironshelf.core.quantity.RefusedException;
 import java.util.List;
 import java.util.Map;
 
-/** How far a plan may reach: what would take decades is no plan. */
+/** The longest period that a plan may cover. */
 public final class Horizon {
 
   public static final int DAY_MIN = 24 * 60;

@@ -4,18 +4,18 @@ import java.util.Comparator;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a plan is judged by, in this order (docs/method/plan.md); less is better.
+ * The criteria by which plans are compared, in this order (docs/method/plan.md); less is better.
  *
- * @param breaches of what must hold; none in any plan that the forward pass lays
- * @param promisedLateDays of what is promised, each by its weight; null where nothing is
- * @param lateDays of all demands, each by its weight
+ * @param breaches of hard constraints; none in any plan that the schedule builder makes
+ * @param promisedLateDays weighted late days of promised demands; null where nothing is promised
+ * @param lateDays weighted late days of all demands
  * @param mixMinutes of people who mix, fill and wash; null where each cast is mixed by itself
- * @param lateWorkMinutes that works cost which are begun later than wanted; null where none can be
- * @param setupMinutes of getting ready for works; null where nothing needs it
+ * @param lateWorkMinutes cost of work that begins after its window; null where none has a window
+ * @param setupMinutes of setup; null where nothing needs any
  * @param hourWeighs late days that an hour of either outweighs; null: none
- * @param darkToLight how often of one day a lighter colour is poured after a darker one
- * @param idleBinderDays on which an opened binder is not used between two days on which it is
- * @param readyHours of all casts after the plan's start
+ * @param darkToLight how often a lighter colour follows a darker one on the same day
+ * @param idleBinderDays days between two uses of an opened binder on which it is not used
+ * @param readyHours hours from the start of the plan until each cast is ready, added up
  */
 public record Objective(
     Breaches breaches,
@@ -31,11 +31,11 @@ public record Objective(
     implements Comparable<Objective> {
 
   /**
-   * How often a rule is broken that must hold.
+   * How often hard constraints are violated.
    *
    * @param copies casts in a copy that was held
    * @param hands minutes of work for which nobody was free
-   * @param stations pieces over what stations hold
+   * @param stations pieces beyond the capacity of stations
    */
   public record Breaches(long copies, long hands, long stations) {}
 
@@ -51,12 +51,12 @@ public record Objective(
           .thenComparingLong(Objective::idleBinderDays)
           .thenComparingLong(Objective::readyHours);
 
-  /** Late days of what is promised; 0 where nothing is. */
+  /** Returns the late days of promised demands; 0 where nothing is promised. */
   public double promisedLate() {
     return promisedLateDays == null ? 0 : promisedLateDays;
   }
 
-  /** Minutes of mixing, of getting ready, and of works begun too late; 0 where none are counted. */
+  /** Returns the minutes of mixing, of setup and of late work; 0 for those that are not counted. */
   public long minutes() {
     return (mixMinutes == null ? 0 : mixMinutes)
         + (lateWorkMinutes == null ? 0 : lateWorkMinutes)
@@ -64,8 +64,8 @@ public record Objective(
   }
 
   /**
-   * Whether a plan that people know is given up for another: for fewer late days where work does
-   * not count, else for what is worth half a day and more.
+   * Tests whether a plan that people know should be given up for another: where work does not
+   * count, for fewer late days; else for an advantage worth half a day or more.
    */
   public boolean isWorthGivingUpFor(Objective other) {
     int promised = Double.compare(other.promisedLate(), promisedLate());
@@ -74,7 +74,7 @@ public record Objective(
         : promised < 0;
   }
 
-  /** Late days, and the minutes by what an hour weighs. */
+  /** Returns the late days plus the minutes at their weight. */
   public double cost() {
     return lateDays + (hourWeighs == null ? 0 : hourWeighs * minutes() / 60);
   }

@@ -11,7 +11,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * When people are in the shop.
+ * The hours at which people are in the shop.
  *
  * @param days at least one
  * @param closes after it opens, the same day
@@ -20,7 +20,6 @@ import java.util.stream.Stream;
 public record OpenHours(
     List<DayOfWeek> days, LocalTime opens, LocalTime closes, List<LocalDate> closed) {
 
-  /** A shop that is closed for longer is given up. */
   public OpenHours {
     closed = closed == null ? List.of() : List.copyOf(closed);
     new Findings()
@@ -36,7 +35,7 @@ public record OpenHours(
     days = List.copyOf(days);
   }
 
-  /** The same, on one day of the week more. */
+  /** Returns the same hours on one more day of the week. */
   public OpenHours alsoOn(DayOfWeek day) {
     return days.contains(day)
         ? this
@@ -44,24 +43,24 @@ public record OpenHours(
             Stream.concat(days.stream(), Stream.of(day)).toList(), opens, closes, closed);
   }
 
-  /** The same, closing later; by a minute before midnight at the latest. */
+  /** Returns the same hours closing later, a minute before midnight at the latest. */
   public OpenHours longerBy(int minutes) {
     int last = LocalTime.MAX.toSecondOfDay() / 60;
     int end = Math.min(last, closes.toSecondOfDay() / 60 + minutes);
     return new OpenHours(days, opens, LocalTime.of(end / 60, end % 60), closed);
   }
 
-  /** The same, closed on other days. */
+  /** Returns the same hours with other closed days. */
   public OpenHours closedOn(List<LocalDate> others) {
     return new OpenHours(days, opens, closes, others);
   }
 
-  /** Minutes of work that a day gives. */
+  /** Returns the minutes of an open day. */
   public long minutesADay() {
     return java.time.Duration.between(opens, closes).toMinutes();
   }
 
-  /** Whether anybody is in on a day. */
+  /** Tests whether the shop is open on a day. */
   public boolean isOpenOn(LocalDate date) {
     return Set.copyOf(days).contains(date.getDayOfWeek()) && !closed.contains(date);
   }

@@ -4,7 +4,7 @@ import ironshelf.core.quantity.Findings;
 import java.time.LocalDateTime;
 
 /**
- * A cast that somebody put where it is; the plan keeps it there, or says why it cannot.
+ * A cast whose place somebody chose. The plan keeps it there, or reports why it cannot.
  *
  * @param copy of the product's mould, from 1
  */

@@ -7,7 +7,7 @@ import ironshelf.core.plan.PlanRequest.PlanStation;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A request in the making that differs from another in some of it. */
+/** Builds a request that differs from another in some of its parts. */
 public final class PlanChange {
 
   private final PlanRequest of;
@@ -44,7 +44,7 @@ public final class PlanChange {
     return this;
   }
 
-  /** So many more copies of a mould. */
+  /** Adds copies of a mould. */
   public PlanChange moreCopies(String mould, int more) {
     moulds =
         moulds.stream()
@@ -87,7 +87,7 @@ public final class PlanChange {
     return this;
   }
 
-  /** What came of it. */
+  /** Returns the changed request. */
   public PlanRequest request() {
     return new PlanRequest(
         of.start(),

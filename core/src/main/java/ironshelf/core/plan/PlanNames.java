@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** Finds what in a request does not go together. */
+/** Checks the parts of a request against each other. */
 final class PlanNames {
 
   private final Findings findings = new Findings();
@@ -28,7 +28,9 @@ final class PlanNames {
     stations.forEach(s -> capacities.put(s.station(), s.capacity()));
   }
 
-  /** Names that lead nowhere, work longer than a day, casts larger than a station, too many. */
+  /**
+   * Finds unknown names, work longer than a day, casts larger than a station, and too many casts.
+   */
   static Findings unfit(
       OpenHours calendar,
       List<PlanMould> moulds,
@@ -64,7 +66,9 @@ final class PlanNames {
     steps(at + ".route.", product.route(), mould == null ? 0 : mould.cavities());
   }
 
-  /** A mix and its filling are one stretch of a day; a cast that is larger is several mixes. */
+  /**
+   * Finds mixes that do not fit a day with their filling; a cast that is larger is several mixes.
+   */
   private void mixes(
       List<PlanProduct> products,
       List<BegunCast> begun,

@@ -10,13 +10,13 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What is to be planned (docs/method/plan.md).
+ * A request for a plan (docs/method/plan.md).
  *
  * @param start no work begins before it
  * @param people who work at once, 1 to 50 (1)
  * @param demands up to 2 000, of 20 000 casts together
  * @param secondsToSearch for a better plan than the first, 0 to 60 (0)
- * @param begun what is in its mould or on its way, up to 5 000
+ * @param begun casts in their moulds or on their routes, up to 5 000
  * @param pinned casts that stay where they were put, up to 5 000
  * @param mixers one mix at a time in each, up to 20; none: each cast is a mix by itself
  * @param recipes of products that are mixed together with others, up to 2 000
@@ -38,7 +38,7 @@ public record PlanRequest(
     @Nullable List<PlanRecipe> recipes,
     @WhenMissing("0") double hourWeighs) {
 
-  /** A plan of more is no longer laid by hand or by search. */
+  /** The most casts of a request: more can be neither overseen nor searched. */
   public static final int MOST_CASTS = 20_000;
 
   private static final int MOST_BEGUN = 5_000;
@@ -63,12 +63,12 @@ public record PlanRequest(
           .orRefuse();
     }
 
-    /** How many casts so many pieces take. */
+    /** Returns the number of casts for so many pieces. */
     public int castsFor(int pieces) {
       return (pieces + cavities - 1) / cavities;
     }
 
-    /** How often all copies must be filled for so many casts. */
+    /** Returns how often all copies must be filled for so many casts. */
     public long roundsFor(int casts) {
       return (casts + copies - 1L) / copies;
     }
@@ -108,7 +108,7 @@ public record PlanRequest(
       @Nullable LocalDateTime notBefore,
       @Nullable String waitsFor) {
 
-    /** One that is mixed cast by cast. */
+    /** Creates a product whose casts are mixed one by one. */
     public PlanProduct(
         String product,
         String mould,
@@ -119,7 +119,7 @@ public record PlanRequest(
       this(product, mould, colour, shade, binder, route, null, 0, null, null);
     }
 
-    /** The same on another route, or waiting for something until then. */
+    /** Returns the same product on another route, or not before another time. */
     public PlanProduct with(
         List<PlanStep> other, @Nullable String what, @Nullable LocalDateTime until) {
       return new PlanProduct(
@@ -156,7 +156,7 @@ public record PlanRequest(
   }
 
   /**
-   * What a mix of a recipe takes of a person, whatever its colour.
+   * The work that a mix of a recipe takes, whatever its colour.
    *
    * @param mixMin to prepare, weigh and mix it, before the first cast is filled, 0 to 1 440
    * @param workingMin within which it is mixed and all its casts are filled; null: not bound
@@ -190,14 +190,14 @@ public record PlanRequest(
           .orRefuse();
     }
 
-    /** What washing takes more where a lighter mix follows. */
+    /** Returns the additional minutes of washing where a lighter mix follows. */
     public double moreWashMin() {
       return washDarkToLightMin == null ? 0 : Math.max(0, washDarkToLightMin - washMin);
     }
   }
 
   /**
-   * That pieces become parts of others: those wait for them at a joining step.
+   * Says that pieces become parts of others, which wait for them at a joining step.
    *
    * @param into name of an order that is no other's, or of what has begun
    * @param join which of its joining steps, from 0
@@ -209,7 +209,7 @@ public record PlanRequest(
   }
 
   /**
-   * What is wanted.
+   * Pieces of a product that are wanted by a day.
    *
    * @param weight how much a day late counts, over 0 and up to 1 000 (1)
    * @param feeds what takes these pieces as parts; they are not late by themselves then; null: none
@@ -224,7 +224,7 @@ public record PlanRequest(
       @Nullable Feed feeds,
       @Nullable Boolean promised) {
 
-    /** One that nobody was promised. */
+    /** Creates a demand that is not promised. */
     public Demand(
         String order,
         String product,
@@ -235,12 +235,12 @@ public record PlanRequest(
       this(order, product, quantity, due, weight, feeds, null);
     }
 
-    /** The same of another quantity. */
+    /** Returns the same demand for another quantity. */
     public Demand ofQuantity(int other) {
       return new Demand(order, product, other, due, weight, feeds, promised);
     }
 
-    /** Whether it comes before what is not promised. */
+    /** Tests whether it is promised. */
     public boolean isPromised() {
       return Boolean.TRUE.equals(promised);
     }
@@ -257,7 +257,7 @@ public record PlanRequest(
     }
   }
 
-  /** One in which each cast is mixed by itself. */
+  /** Creates a request in which each cast is mixed by itself. */
   public PlanRequest(
       LocalDateTime start,
       OpenHours calendar,
@@ -320,14 +320,14 @@ public record PlanRequest(
         .orRefuse();
   }
 
-  /** A list that may be empty; a shop in which nothing is asked for has a plan too. */
+  /** Checks a list that may be empty: a shop without demands has a plan too. */
   private static void maybe(Findings findings, String field, List<?> entries) {
     if (!entries.isEmpty()) {
       findings.list(field, entries, MOST_NAMES);
     }
   }
 
-  /** One with nothing begun, nothing pinned, and no search. */
+  /** Creates a request with nothing begun, nothing pinned, and no search. */
   public static PlanRequest fresh(
       LocalDateTime start,
       OpenHours calendar,
@@ -340,7 +340,7 @@ public record PlanRequest(
         start, calendar, people, moulds, stations, products, demands, 0, null, null);
   }
 
-  /** Begins a request that differs in some of it. */
+  /** Starts to build a request that differs in some of its parts. */
   public PlanChange change() {
     return new PlanChange(this);
   }

@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param joins whether it waits for what feeds it (false)
  * @param withinH it is wanted done so soon after it may be, 0 to 10 000; null: whenever
  * @param lateMin minutes that it costs a cast where it is begun later than that, 0 to 1 440 (0);
- *     they are counted against a plan, and not laid out in it
+ *     they count against a plan and take nobody's time in it
  * @param setupMin minutes to get ready for the work, 0 to 480 (0); casts that one person works on
  *     without a break share them
  * @param mix what a layer that is poured later is poured from; casts that are poured one after the
@@ -58,7 +58,7 @@ public record PlanStep(
     }
   }
 
-  /** One that may be done whenever it can be, and needs no getting ready. */
+  /** Creates a step without a window and without setup. */
   public PlanStep(
       String step,
       double attendedMin,
@@ -92,12 +92,12 @@ public record PlanStep(
         .orRefuse();
   }
 
-  /** The same with another wait. */
+  /** Returns the same step with another wait. */
   public PlanStep waiting(double hours) {
     return waiting(hours, station);
   }
 
-  /** The same with another wait, elsewhere. */
+  /** Returns the same step with another wait in another station. */
   public PlanStep waiting(double hours, @Nullable String where) {
     return new PlanStep(
         step,
@@ -114,7 +114,7 @@ public record PlanStep(
         mix);
   }
 
-  /** The same, for which somebody gets ready. */
+  /** Returns the same step with a setup. */
   public PlanStep after(double minutesToGetReady) {
     return new PlanStep(
         step,
@@ -131,7 +131,7 @@ public record PlanStep(
         mix);
   }
 
-  /** The same, poured from a mix. */
+  /** Returns the same step as a layer that is poured from a mix. */
   public PlanStep from(LayerMix itsMix) {
     return new PlanStep(
         step,
@@ -148,12 +148,12 @@ public record PlanStep(
         itsMix);
   }
 
-  /** Whole minutes of getting ready. */
+  /** Returns the setup in whole minutes. */
   public int setupWholeMin() {
     return workMin() == 0 ? 0 : (int) Math.ceil(setupMin);
   }
 
-  /** The same, wanted done so soon after it may be. */
+  /** Returns the same step with a window. */
   public PlanStep within(double hours, double minutesIfLate) {
     return new PlanStep(
         step,
@@ -170,27 +170,27 @@ public record PlanStep(
         mix);
   }
 
-  /** Whole minutes of what it costs where it is late; 0 where it never is. */
+  /** Returns the cost of being late in whole minutes; 0 for a step without a window. */
   public int lateWholeMin() {
     return withinH == null ? 0 : (int) Math.ceil(lateMin);
   }
 
-  /** Whole minutes within which it is wanted. */
+  /** Returns the window in whole minutes. */
   public int withinMin() {
     return withinH == null ? 0 : (int) Math.round(withinH * 60);
   }
 
-  /** Whole minutes of work each time. */
+  /** Returns the work each time in whole minutes. */
   public int workMin() {
     return (int) Math.ceil(attendedMin);
   }
 
-  /** Whole minutes of wait. */
+  /** Returns the wait in whole minutes. */
   public int waitMin() {
     return (int) Math.round(waitH * 60);
   }
 
-  /** Whole minutes between two times. */
+  /** Returns the gap between two times in whole minutes. */
   public int gapWholeMin() {
     return (int) Math.round(gapMin);
   }

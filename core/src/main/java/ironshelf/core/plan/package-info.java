@@ -1,5 +1,5 @@
 /**
- * What to pour when, and what can be promised: casts laid out over moulds, hands and stations.
+ * What to pour when, and what can be promised: schedules of casts over moulds, people and stations.
  *
  * <p>May use: quantity.
  */

@@ -6,9 +6,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Weighted late days that no schedule of a request goes below: mould by mould, with its copies as
- * machines and opening hours kept. People, mixers, stations and parts are left out, so that the
- * best schedule may be well above it where they bind.
+ * A lower bound on the weighted late days of all schedules of a request: for each mould by itself,
+ * with its copies as machines and within opening hours. People, mixers, stations and parts are
+ * ignored, so the best schedule can lie well above it where they are scarce.
  */
 public final class LateBound {
 
@@ -22,7 +22,7 @@ public final class LateBound {
     this.instance = instance;
   }
 
-  /** Worked out once, when it is first asked for. */
+  /** Computed when it is first asked for. */
   public synchronized double leastLateDays() {
     if (Double.isNaN(least)) {
       double sum = 0;
@@ -48,13 +48,13 @@ public final class LateBound {
   }
 
   /**
-   * A demand's turn in its mould, if nothing but moulds bound.
+   * The place of a demand in its mould's sequence, where only moulds are scarce.
    *
-   * @param atMin when its first cast would be filled
+   * @param atMin minute at which its first cast would be filled
    */
   public record Turn(int demand, int atMin, List<Integer> castsAt) {}
 
-  /** The turns of all demands in a good order of each mould; parts have none. */
+  /** Returns the places of all demands in a good sequence for each mould; parts have none. */
   public synchronized List<Turn> turns() {
     List<Turn> turns = new ArrayList<>();
     for (MouldClock clock : clocks()) {

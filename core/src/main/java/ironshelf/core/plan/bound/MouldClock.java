@@ -14,13 +14,13 @@ import java.util.Map;
 import java.util.PriorityQueue;
 
 /**
- * When the copies of one mould can be filled at the earliest, cast after cast, in a shop that has
- * people, mixers and room without end and keeps its opening hours. No schedule fills the n-th cast
- * before the n-th of these slots, so that what follows from them is a bound.
+ * The earliest minutes (slots) at which the copies of one mould can be filled, cast after cast, in
+ * a shop with unlimited people, mixers and room that keeps its opening hours. No schedule fills the
+ * n-th cast before the n-th slot, so costs by these slots are a lower bound.
  */
 public final class MouldClock {
 
-  /** The demands that are cast in it and can be late; those that are parts are left out. */
+  /** The demands that are cast in the mould and can be late; parts are left out. */
   final int[] demands;
 
   private final Instance instance;
@@ -58,7 +58,7 @@ public final class MouldClock {
     }
   }
 
-  /** The same activities where every station has room and every part is there. */
+  /** Returns the same activities without stations and parts to wait for. */
   private static List<Activity> free(List<Activity> route) {
     return route.stream()
         .map(a -> new Activity(a.step(), a.workMin(), a.waitMin(), List.of(), a.frees(), -1))
@@ -100,12 +100,12 @@ public final class MouldClock {
     return until;
   }
 
-  /** How many casts the demands have. */
+  /** Returns the number of casts of all demands. */
   int casts() {
     return slots.length;
   }
 
-  /** When the n-th cast can be filled, n from 0. */
+  /** Returns the minute at which the n-th cast can be filled, n from 0. */
   public int slot(int n) {
     return slots[n];
   }
@@ -114,7 +114,7 @@ public final class MouldClock {
     return instance.lines.get(demands[job]).casts();
   }
 
-  /** What a demand's late days weigh if its last cast is the n-th. */
+  /** Returns the weighted late days of a demand whose last cast is the n-th. */
   double cost(int job, int n) {
     Line line = instance.lines.get(demands[job]);
     return line.weight() * instance.lateDays(line, readyByProduct.get(line.product())[n]);

@@ -9,7 +9,7 @@ import java.util.Arrays;
  */
 final class Relaxation {
 
-  /** How often each job stood in the last solution. */
+  /** Returns how often each job stands in the last solution. */
   final int[] count;
 
   private final int slots;
@@ -31,7 +31,7 @@ final class Relaxation {
     secondJob = new int[slots + 1];
   }
 
-  /** The least cost less prices, with the prices of each job once added. */
+  /** Returns the least cost less prices, plus the price of each job once: a lower bound. */
   double solve(double[] price) {
     Arrays.fill(first, Double.POSITIVE_INFINITY);
     Arrays.fill(second, Double.POSITIVE_INFINITY);

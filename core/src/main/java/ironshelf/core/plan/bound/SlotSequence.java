@@ -38,13 +38,13 @@ final class SlotSequence {
   }
 
   /**
-   * Jobs in a good order, and what no order can go below.
+   * A good sequence of jobs with a lower bound on the cost of all sequences.
    *
-   * @param sequence of demands' places in the clock
+   * @param sequence of demands, as indexes into the clock's
    */
   record Found(List<Integer> sequence, double cost, double bound) {}
 
-  /** Only a good order, quickly. */
+  /** Returns a good sequence only, which is quick. */
   Found good() {
     if (jobs == 0) {
       return new Found(List.of(), 0, 0);
@@ -106,7 +106,7 @@ final class SlotSequence {
     return value;
   }
 
-  /** The better of a few sequences, improved by moving and exchanging jobs until nothing helps. */
+  /** Returns the best of a few sequences after moving and exchanging jobs until nothing helps. */
   private int[] improved() {
     Integer[] byDue = IntStream.range(0, jobs).boxed().toArray(Integer[]::new);
     Arrays.sort(byDue, Comparator.comparingInt(this::lastInTime).thenComparingInt(j -> size[j]));
@@ -124,7 +124,7 @@ final class SlotSequence {
     return best;
   }
 
-  /** The last slot at which a job is in time. */
+  /** Returns the last slot at which a job is in time. */
   private int lastInTime(int job) {
     int last = 0;
     for (int end = size[job]; end <= clock.casts() && cost[job][end] == 0; end++) {
@@ -133,7 +133,7 @@ final class SlotSequence {
     return last;
   }
 
-  /** Apparent tardiness cost (Vepsalainen and Morton 1987), in slots. */
+  /** Returns a sequence by apparent tardiness cost (Vepsalainen and Morton 1987), in slots. */
   private int[] tardiness(double look) {
     int[] sequence = new int[jobs];
     boolean[] done = new boolean[jobs];
@@ -209,7 +209,7 @@ final class SlotSequence {
     sequence[to] = job;
   }
 
-  /** A bound from below, given what some sequence costs. */
+  /** Returns a lower bound, given the cost of some sequence. */
   private double relaxed(double known) {
     double[] price = new double[jobs];
     double best = 0;

@@ -1,6 +1,6 @@
 /**
- * What no schedule can go below, and orders in which moulds would be best used if nothing else
- * bound.
+ * Lower bounds on the lateness of schedules, and the best sequences of moulds where nothing else is
+ * scarce.
  *
  * <p>May use: plan, plan.resource.
  */

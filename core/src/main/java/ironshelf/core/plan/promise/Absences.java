@@ -12,19 +12,19 @@ import java.util.List;
 import java.util.SplittableRandom;
 
 /**
- * Who is not in on which day. A day on which nobody is in is closed; of several people one who is
- * not in is as one who is busy all that day.
+ * Days on which people are absent. A day on which nobody is in is closed; else an absent person
+ * counts as busy for the whole day.
  *
- * @param begun what had begun, and those absences
+ * @param begun the casts that have begun, and an entry for each absence
  */
 record Absences(List<LocalDate> closed, List<BegunCast> begun) {
 
-  /** Orders that are late are still worked on then. */
+  /** Days after the last due day for which absences are drawn, since late orders are still made. */
   private static final int DAYS_AFTER = 60;
 
   private static final int MOST = 2_000;
 
-  /** Drawn for each person and day by itself. */
+  /** Draws absences for each person and day independently. */
   static Absences drawn(PlanRequest plan, double percent, SplittableRandom random) {
     List<LocalDate> closed = new ArrayList<>(plan.calendar().closed());
     List<BegunCast> busy = new ArrayList<>();

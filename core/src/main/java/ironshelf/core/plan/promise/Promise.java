@@ -20,13 +20,13 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The earliest date at which more can be had without making another order late, or later than it is
- * (docs/method/plan.md). There is a plan that keeps it: {@code plan}. Not promised: that a search
- * would not find an earlier one.
+ * The earliest date for an additional order that makes no other order late, or later than it is
+ * (docs/method/plan.md), with a plan that keeps it. Not promised: that a search would not find an
+ * earlier one.
  *
- * @param date by whose end it is ready
+ * @param date at the end of which it is ready
  * @param boundName the mould, station or part that binds it; null for its route or hands
- * @param curve the date with so many more copies of its mould
+ * @param curve the date by the number of additional copies of its mould
  * @param plan of all orders and what is asked for
  */
 public record Promise(
@@ -37,22 +37,22 @@ public record Promise(
     List<WithCopies> curve,
     CastPlan plan) {
 
-  /** The order under which the plan has what is asked for, where it has no name of its own. */
+  /** The name of the additional order where none was given. */
   public static final String ASKED = "asked";
 
   private static final int USUAL_MORE = 3;
   private static final int PATIENCE_YEARS = 30;
 
-  /** A date with more copies. */
+  /** The date with a number of additional copies. */
   public record WithCopies(int moreCopies, LocalDate date) {}
 
   /**
-   * What is asked for.
+   * A question for a date.
    *
    * @param plan the orders that there are
    * @param moreCopies up to how many more copies the curve goes, 0 to 10; null: 3
    * @param order under which the plan has it; null: {@link #ASKED}
-   * @param parts what is to be made for it besides, each feeding it or another of these; null: none
+   * @param parts demands for its parts, each feeding it or another of these; null: none
    */
   public record PromiseRequest(
       PlanRequest plan,
@@ -90,10 +90,10 @@ public record Promise(
   }
 
   /**
-   * Beside a plan that there is.
+   * Returns the promise beside an existing plan.
    *
-   * @param planned the casts of the plan that the other orders stand in, as it was laid; where it
-   *     is empty they stand in the usual order
+   * @param planned the casts of the existing plan in the order in which they were scheduled; empty
+   *     where the other orders go by their due dates
    */
   public static Promise of(PromiseRequest request, List<PlannedCast> planned) {
     ScheduleBuilder without = new ScheduleBuilder(request.plan());
@@ -113,9 +113,9 @@ public record Promise(
   }
 
   /**
-   * The dates with so many more copies. Nobody has to use a copy, so that a date which fewer copies
-   * give is had with more of them too; laid one after the other, more copies can come out later
-   * (the anomaly of Graham 1969).
+   * Returns the dates by additional copies. A date that fewer copies give holds with more copies
+   * too, since nobody has to use them; a schedule with more copies can end later by itself (the
+   * anomaly of Graham 1969).
    */
   private static List<WithCopies> curve(
       PromiseRequest request, PlanRequest asking, List<Job> others, Readiness before, int none) {
@@ -145,7 +145,7 @@ public record Promise(
     return curve;
   }
 
-  /** The order of a plan with what is asked for in it. */
+  /** Returns the jobs of a plan with the additional order among them. */
   private record Kept(ScheduleBuilder pass, List<Job> order, int readyMin) {
 
     PlannedOrder asked(CastPlan plan, String order) {
@@ -154,9 +154,9 @@ public record Promise(
   }
 
   /**
-   * The earliest place among the others at which nobody is later for it, looked for by halves. Laid
-   * after all of them it harms none, and its parts are laid right before it; with more copies than
-   * the others' plan knew even that may.
+   * Finds, by bisection, the earliest place among the other jobs at which no other order is later.
+   * Scheduled after all of them, the additional order harms none, and its parts come directly
+   * before it; with more copies than the existing plan knew, even that may.
    */
   private static Optional<Kept> earliest(
       PlanRequest asking, int parts, List<Job> others, Readiness before) {
@@ -187,7 +187,7 @@ public record Promise(
     return all;
   }
 
-  /** Due long after all others, so that it is never late itself. */
+  /** A due day long after all others, so that the additional order is never late itself. */
   private static PlanRequest withAsked(PlanRequest plan, PromiseRequest request) {
     LocalDate far =
         plan.demands().stream()

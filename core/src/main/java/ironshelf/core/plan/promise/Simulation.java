@@ -21,10 +21,10 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /**
- * How often dates are kept: a plan's jobs laid again in many weeks that go as weeks go, with set
- * times that vary, pieces that are scrapped and people who are not in. The weeks are the same for
- * the same request (common random numbers), so that two requests differ by what was changed in
- * them. Not promised: what the spreads given do not say.
+ * How often dates are kept: schedules the jobs of a plan in many random weeks, in which set times
+ * vary, pieces are scrapped and people are absent. The weeks are the same for the same request
+ * (common random numbers), so that two requests differ only by what was changed in them. Not
+ * promised: anything that the given spreads do not contain.
  *
  * @param weeks that were simulated
  */
@@ -34,13 +34,13 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
   private static final long SEED = 11_011;
 
   /**
-   * How weeks differ. What is not given takes the value in brackets (from memory, until a shop has
-   * records of its own).
+   * How much weeks vary. What is not given takes the value in brackets (from memory, until a shop
+   * has records of its own).
    *
    * @param setPercent standard deviation of the logarithm of a product's set time in a week, as
    *     percent, 0 to 100 (12)
    * @param scrapPercent of pieces that are made again, 0 to 50 (4)
-   * @param absentPercent of days on which a person is not in, each person apart, 0 to 50 (2)
+   * @param absentPercent of days on which a person is absent, independently, 0 to 50 (2)
    */
   public record Spread(
       @WhenMissing("12") double setPercent,
@@ -58,7 +58,7 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
     }
   }
 
-  /** A date that is asked about. */
+  /** A date whose chance is asked for. */
   public record Asked(String order, LocalDate date) {
     public Asked {
       new Findings().text("order", order, 80).present("date", date).orRefuse();
@@ -66,12 +66,12 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
   }
 
   /**
-   * What is asked.
+   * A request for a simulation.
    *
    * @param weeks 10 to 2 000 (200)
-   * @param spread null: the usual one
+   * @param spread null: the default
    * @param dates up to 2 000; null: none
-   * @param seed of the weeks; null: the usual ones
+   * @param seed of the random weeks; null: the default
    */
   public record SimulateRequest(
       PlanRequest plan,
@@ -102,12 +102,12 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
   }
 
   /**
-   * An order over all weeks.
+   * The dates of an order over all weeks.
    *
    * @param onTime share of weeks in which it is ready on its due day
    * @param fiveOfTen the first date that is kept in half the weeks
    * @param nineOfTen the first date that is kept in nine of ten
-   * @param ready how often on which date, in order
+   * @param ready how often it is ready on each date, in order
    */
   public record OrderChance(
       String order, double onTime, LocalDate fiveOfTen, LocalDate nineOfTen, List<WeeksOn> ready) {
@@ -116,10 +116,10 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
     }
   }
 
-  /** In so many weeks it is ready on that date. */
+  /** The number of weeks in which it is ready on a date. */
   public record WeeksOn(LocalDate date, int weeks) {}
 
-  /** How often a date that was asked about is kept. */
+  /** The share of weeks in which a date is kept. */
   public record DateChance(String order, LocalDate date, double onTime) {}
 
   public Simulation {
@@ -128,9 +128,10 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
   }
 
   /**
-   * Beside a plan that there is.
+   * Simulates an existing plan.
    *
-   * @param planned its casts, as they were laid; where it is empty they go by their due dates
+   * @param planned its casts in the order in which they were scheduled; empty where they go by
+   *     their due dates
    */
   public static Simulation of(SimulateRequest request, List<PlannedCast> planned) {
     PlanRequest plan = request.plan();
@@ -190,7 +191,7 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
     return kept / (double) days.length;
   }
 
-  /** The request as it might go in one week. */
+  /** Returns the request as it turns out in one random week. */
   private static PlanRequest varied(PlanRequest plan, Spread spread, long seed) {
     Random sets = new Random(seed);
     List<PlanProduct> products =
@@ -222,7 +223,7 @@ public record Simulation(int weeks, List<OrderChance> orders, List<DateChance> d
     return product.with(route, product.waitsFor(), product.notBefore());
   }
 
-  /** Each piece that is scrapped is made again, and that one may be too. */
+  /** Draws how many pieces must be made so that enough are sound. */
   private static Demand withScrap(Demand demand, double percent, SplittableRandom random) {
     int made = 0;
     for (int sound = 0; sound < demand.quantity(); made++) {

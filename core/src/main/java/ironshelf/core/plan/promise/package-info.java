@@ -1,5 +1,5 @@
 /**
- * When more can be had beside a plan that there is.
+ * The earliest date for an additional order beside an existing plan, and how often dates are kept.
  *
  * <p>May use: plan, plan.schedule, quantity.
  */

@@ -8,16 +8,15 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One piece of work of a route, and what is waited before it.
+ * One activity of a route: a piece of work and the waits before it.
  *
- * @param join which of the route's joining steps it is, from 0; {@link #NOWHERE} where it joins
- *     nothing
- * @param stays in stations before it, in order; the last one lasts until the work begins
+ * @param join number of the joining step, from 0; {@link #NOWHERE} where it joins nothing
+ * @param stays in stations before the work, in order; the last one lasts until it begins
  * @param inBatch whether the person who mixes does it as part of the mix
- * @param setupMin of getting ready for it, shared by what is done without a break
- * @param window within which it is wanted; null: whenever
- * @param frees whether the mould is free when it is done
- * @param later what it is poured from where it is a layer that is poured later; null: nothing
+ * @param setupMin of setup, shared by the same work on several casts without a break
+ * @param window in which the work should begin; null where any time will do
+ * @param frees whether the mould is free once it is done
+ * @param later the mix of a layer that is poured later; null for all other work
  */
 public record Activity(
     String step,
@@ -31,45 +30,47 @@ public record Activity(
     @Nullable Window window,
     @Nullable Later later) {
 
-  /** A layer that is poured later: what it is mixed as, and how much of it one cast takes. */
+  /** A layer that is poured later: its mix, and the litres that one cast takes. */
   public record Later(Family family, double litres) {
 
-    /** Minutes to mix for it and to wash after it. */
+    /** Returns the minutes to mix for it and to wash afterwards. */
     int setupMin() {
       return family.mixMin(litres) + family.washMin();
     }
   }
 
-  /** So many minutes after it may be done, and what it costs where it is begun later. */
+  /** The minutes within which the work should begin, and the cost of beginning later. */
   public record Window(int withinMin, int lateMin) {}
 
-  /** One that takes a person of its own, whenever it can be done. */
+  /** Creates an activity that takes a person of its own and may be done at any time. */
   public Activity(
       String step, int workMin, int waitMin, List<Stay> stays, boolean frees, int join) {
     this(step, workMin, waitMin, stays, frees, join, false, 0, null, null);
   }
 
-  /** Whether it takes a person of its own. */
+  /** Tests whether it takes a person of its own. */
   public boolean takesPerson() {
     return workMin > 0 && !inBatch;
   }
 
-  /** What it takes to be ready for the next cast as well: the same step, or the same mix. */
+  /** Returns what one setup is good for: the same step, or the same mix. */
   public String readiness() {
     return later == null ? step : later.family().recipe() + " " + later.family().colour();
   }
 
-  /** Where no station is taken up, or nothing is joined. */
+  /** Stands for no station, or for no joining step. */
   public static final int NOWHERE = -1;
 
-  /** A wait in a station: so long after the work before, for so long at least. */
+  /**
+   * A wait in a station: how long after the work before it begins, and how long it lasts at least.
+   */
   public record Stay(int station, int afterMin, int waitMin) {}
 
   /**
-   * A route as its works; what is waited after the last one stands before an empty one.
+   * Converts a route to activities. The wait after the last work becomes an activity without work.
    *
-   * @param stations their numbers by name
-   * @param mixes what its later layers are poured from; null where nothing is mixed
+   * @param stations numbers of the stations, by name
+   * @param mixes the mixes of its later layers; null where nothing is mixed
    */
   static List<Activity> of(
       List<PlanStep> route,
@@ -113,7 +114,7 @@ public record Activity(
     return activities;
   }
 
-  /** The same activities, the first of which is part of a batch. */
+  /** Returns the same activities with the first as part of a batch. */
   public static List<Activity> inBatch(List<Activity> activities) {
     Activity first = activities.get(0);
     List<Activity> all = new ArrayList<>(activities);
@@ -124,7 +125,7 @@ public record Activity(
     return List.copyOf(all);
   }
 
-  /** The least time from the first work to the end, or to where the mould is free. */
+  /** Returns the least minutes from the first work to the end, or to where the mould is free. */
   public static long leastMin(List<Activity> activities, boolean untilFree) {
     long minutes = 0;
     for (Activity activity : activities) {

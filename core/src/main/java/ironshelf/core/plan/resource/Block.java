@@ -1,19 +1,19 @@
 package ironshelf.core.plan.resource;
 
 /**
- * One stretch of work that is not cut: one person for all of it, and helpers for a part of it.
+ * Work without a break: one person for all of it, and helpers for a part of it.
  *
- * @param minutes of the one person
- * @param helpers besides, from {@code helpFrom} minutes after its beginning for {@code helpMin}
+ * @param minutes of the person who does all of it
+ * @param helpers from {@code helpFrom} minutes after the beginning on, for {@code helpMin}
  */
 public record Block(int minutes, int helpers, int helpFrom, int helpMin) {
 
-  /** Minutes of all of them together. */
+  /** Returns the minutes of all people together. */
   public int attendedMin() {
     return minutes + helpers * helpMin;
   }
 
-  /** The same after so many minutes more of the one person. */
+  /** Returns the block with additional minutes of the one person at its beginning. */
   public Block after(int setupMin) {
     return setupMin == 0
         ? this

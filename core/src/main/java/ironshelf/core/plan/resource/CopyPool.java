@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.Objects;
 import java.util.PriorityQueue;
 
-/** The copies of one mould: from when each is free, and what it is promised to after that. */
+/** The copies of one mould: when each comes free, and the pins that it is reserved for later. */
 public final class CopyPool {
 
-  /** A stretch for which a copy is promised. */
+  /** A period for which a copy is reserved. */
   private record Held(int from, int to) {}
 
-  /** One copy, free from a minute on until it is promised again. */
+  /** One copy, free from a minute on until it is reserved. */
   public static final class Copy {
     public final int number;
     public int freeAt;
@@ -22,7 +22,7 @@ public final class CopyPool {
       this.number = number;
     }
 
-    /** The end of the promise that a stretch would run into; -1 where it runs into none. */
+    /** Returns the end of the reservation that a period overlaps; -1 where it overlaps none. */
     public int runsInto(int from, int to) {
       for (Held held : promised) {
         if (from < held.to && held.from < to) {
@@ -53,7 +53,7 @@ public final class CopyPool {
     return all.get(number - 1);
   }
 
-  /** The copy that is free first; it is not to be had again until it is given back. */
+  /** Removes and returns the copy that is free first. */
   public Copy takeFirst() {
     return Objects.requireNonNull(byFree.poll());
   }
@@ -63,12 +63,12 @@ public final class CopyPool {
     byFree.add(copy);
   }
 
-  /** When the copies are free, the first one first. */
+  /** Returns the minutes at which the copies come free, in ascending order. */
   public int[] freeTimes() {
     return byFree.stream().mapToInt(c -> c.freeAt).sorted().toArray();
   }
 
-  /** A copy that is held from the start. */
+  /** Marks a copy as held from the start of the plan. */
   public void hold(Copy copy, int freeAt) {
     byFree.remove(copy);
     giveBack(copy, freeAt);

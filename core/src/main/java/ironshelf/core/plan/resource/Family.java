@@ -5,11 +5,11 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What is mixed alike: one recipe in one colour.
+ * Casts that can share a mix: one recipe in one colour.
  *
- * @param shade 0 for the lightest
- * @param largestL that any mixer takes
- * @param dayMin of an open day: a mix is one stretch
+ * @param shade darkness of the colour, 0 for the lightest
+ * @param largestL capacity of the largest mixer
+ * @param dayMin minutes of an open day, which limit a mix since it has no break
  * @param people who can fill at the same time
  */
 public record Family(
@@ -24,7 +24,8 @@ public record Family(
   private static final double ALIKE = 1e-9;
 
   /**
-   * Minutes to prepare, weigh and mix for so many litres; more than a mixer takes is mixed again.
+   * Returns the minutes to prepare, weigh and mix so many litres. What exceeds the largest mixer is
+   * mixed in several goes.
    */
   public int mixMin(double litres) {
     return (int) Math.ceil(rules.mixMin()) * mixes(litres);
@@ -34,26 +35,28 @@ public record Family(
     return (int) Math.ceil(rules.washMin());
   }
 
-  /** The stretch of a mix without setup. */
+  /** Returns the block of work of a mix, without setup. */
   public Block block(double litres, Filling filling) {
     int mixMin = mixMin(litres);
     return new Block(
         mixMin + filling.lengthMin() + washMin(), filling.helpers(), mixMin, filling.lengthMin());
   }
 
-  /** What is mixed for so many litres: whole packs, and as much as can be mixed. */
+  /**
+   * Returns the litres to mix for so many that are needed: whole packs, and at least the least mix.
+   */
   public double mixedL(double litres) {
     double packs =
         rules.packL() == 0 ? litres : Math.ceil(litres / rules.packL() - ALIKE) * rules.packL();
     return Math.max(rules.leastL(), packs);
   }
 
-  /** What a mixer of a size holds of it at most, in whole packs. */
+  /** Returns the most litres that a mixer of a size takes, in whole packs. */
   public double holdsL(double mixerL) {
     return rules.packL() == 0 ? mixerL : Math.floor(mixerL / rules.packL() + ALIKE) * rules.packL();
   }
 
-  /** Litres of one mix, in its mixer. */
+  /** Returns the litres of one go in the mixer. */
   public double oneMixL(double litres) {
     return Math.min(largestL, mixedL(litres) / mixes(litres));
   }
@@ -63,10 +66,11 @@ public record Family(
   }
 
   /**
-   * How casts are filled from one mix: by as few people as fill them while it can be worked; null
-   * where it is not one mix, or all people together cannot.
+   * Returns the filling of casts from one mix by the fewest people who finish within the working
+   * time.
    *
    * @param minutes of each cast, in the order in which they are filled
+   * @return null where it is more than one mix, or where all people together are too slow
    */
   public @Nullable Filling filling(double litres, List<Integer> minutes) {
     if (mixedL(litres) > largestL + ALIKE) {
@@ -86,7 +90,7 @@ public record Family(
         && mixMin(litres) + fillMin + washMin() + Math.ceil(rules.moreWashMin()) <= dayMin;
   }
 
-  /** Whether so much is one mix, and is filled while it can be worked. */
+  /** Tests whether so much is one mix that can be filled within the working time. */
   public boolean isOneMix(double litres, List<Integer> minutes) {
     return filling(litres, minutes) != null;
   }

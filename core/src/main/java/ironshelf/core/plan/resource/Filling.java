@@ -3,8 +3,8 @@ package ironshelf.core.plan.resource;
 import java.util.List;
 
 /**
- * How the casts of one mix are filled: in their order, each by whoever of so many people is free
- * first. The first of them is the one who mixed.
+ * Who fills which cast of a mix, and when: in the order of the casts, each by the first of several
+ * people who is free. Person 0 is the one who mixed.
  */
 public final class Filling {
 
@@ -21,9 +21,9 @@ public final class Filling {
   }
 
   /**
-   * By so many people.
+   * Assigns casts to a number of people.
    *
-   * @param minutes that each cast takes one of them
+   * @param minutes that each cast takes
    */
   public static Filling of(List<Integer> minutes, int people) {
     int[] offsets = new int[minutes.size()];
@@ -43,22 +43,22 @@ public final class Filling {
     return new Filling(offsets, fillers, people, length);
   }
 
-  /** Minutes after the mixing at which a cast's filling begins. */
+  /** Returns the minutes after the mixing at which the filling of a cast begins. */
   public int offset(int cast) {
     return offsets[cast];
   }
 
-  /** Who fills a cast; 0 for the one who mixed. */
+  /** Returns who fills a cast; 0 is the person who mixed. */
   public int filler(int cast) {
     return fillers[cast];
   }
 
-  /** How many fill beside the one who mixed. */
+  /** Returns the number of people who fill besides the one who mixed. */
   public int helpers() {
     return people - 1;
   }
 
-  /** Until the last cast is filled. */
+  /** Returns the minutes until the last cast is filled. */
   public int lengthMin() {
     return lengthMin;
   }

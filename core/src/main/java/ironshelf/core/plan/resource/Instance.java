@@ -21,10 +21,10 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
-/** A request with its names turned into numbers, once for any number of plans of it. */
+/** A request with its names replaced by numbers, prepared once for any number of schedules. */
 public final class Instance {
 
-  /** What one demand is laid as. */
+  /** A demand as it is scheduled. */
   public record Line(
       int product,
       int mould,
@@ -37,10 +37,10 @@ public final class Instance {
       boolean isPromised,
       int releaseMin) {}
 
-  /** A cast that is pinned, by its demand. */
+  /** A pinned cast with the number of its demand. */
   public record Pin(int demand, int copy, int pourMin, LocalDateTime pourAt, int no) {}
 
-  /** The family of what is mixed cast by cast. */
+  /** Stands for no family: casts that are mixed one by one. */
   public static final int NONE = -1;
 
   public final PlanRequest request;
@@ -116,12 +116,12 @@ public final class Instance {
     pin(request.pinned());
   }
 
-  /** From when a product can be filled. */
+  /** Returns the minute from which a product can be filled. */
   private int releaseMin(PlanProduct product) {
     return product.notBefore() == null ? 0 : Math.max(0, minute(product.notBefore()));
   }
 
-  /** Pins belong to their demand as far as it has casts; what nobody wants any more is not kept. */
+  /** Assigns pins to demands, as many as a demand has casts; the others are dropped. */
   private void pin(List<PinnedCast> pinned) {
     int[] left = lines.stream().mapToInt(Line::casts).toArray();
     for (int no = 0; no < pinned.size(); no++) {
@@ -143,7 +143,7 @@ public final class Instance {
             .thenComparingInt(Pin::pourMin));
   }
 
-  /** A route as its works. */
+  /** Converts a route to activities. */
   public List<Activity> activities(List<PlanStep> route) {
     return Activity.of(
         route,
@@ -179,32 +179,34 @@ public final class Instance {
     return families.size() - 1;
   }
 
-  /** The number of the family that a demand is mixed in; {@link #NONE} where it is not. */
+  /**
+   * Returns the number of a demand's family; {@link #NONE} where its casts are mixed one by one.
+   */
   public int familyOf(int demand) {
     return familyOfProduct.get(lines.get(demand).product());
   }
 
-  /** The demand that takes a demand's pieces as parts; null where none does. */
+  /** Returns the demand that takes the pieces of another as parts; null where none does. */
   public @Nullable Integer takerOf(int demand) {
     return takers.get(demand);
   }
 
-  /** Whether any work is wanted within a time. */
+  /** Tests whether any activity has a window. */
   public boolean hasWindows() {
     return hasWindows;
   }
 
-  /** Whether anything is promised. */
+  /** Tests whether any demand is promised. */
   public boolean hasPromises() {
     return hasPromises;
   }
 
-  /** The last minute of a day. */
+  /** Returns the last minute of a day. */
   public long endOfDay(long day) {
     return (day + 1) * Horizon.DAY_MIN - startOfDayMin - 1;
   }
 
-  /** The demands that are cast in a mould. */
+  /** Returns the demands that are cast in a mould. */
   public List<Integer> demandsOfMould(int mould) {
     return byMould.get(mould);
   }
@@ -213,12 +215,12 @@ public final class Instance {
     return products.get(lines.get(demand).product()).litresPerCast();
   }
 
-  /** Minutes to fill one cast. */
+  /** Returns the minutes to fill one cast of a demand. */
   public int fillMin(int demand) {
     return activitiesOf(lines.get(demand)).get(0).workMin();
   }
 
-  /** Whether casts of a family are one mix, each in a copy of its own. */
+  /** Tests whether casts of a family fit one mix, each with a copy of its own. */
   public boolean isOneMix(List<Integer> casts) {
     Family family = families.get(familyOf(casts.get(0)));
     int[] copies = new int[moulds.size()];
@@ -235,7 +237,7 @@ public final class Instance {
     return family.isOneMix(litres, minutes);
   }
 
-  /** The stays in stations that come right after a demand's filling. */
+  /** Returns the stays in stations that directly follow the filling of a demand. */
   public List<Activity.Stay> setsIn(int demand) {
     return setsIn.get(lines.get(demand).product());
   }
@@ -248,12 +250,12 @@ public final class Instance {
     return (int) Math.round(moulds.get(mould).washMin());
   }
 
-  /** Days from the plan's first day to a minute. */
+  /** Returns the days from the first day of the plan to a minute. */
   public int day(int minute) {
     return Math.floorDiv(minute + startOfDayMin, Horizon.DAY_MIN);
   }
 
-  /** A part is not late by itself: what takes it is. */
+  /** Returns the days late; 0 for a part, since the piece that takes it is late instead. */
   public long lateDays(Line line, int readyMin) {
     return line.isPart() ? 0 : Math.max(0, day(readyMin) - line.dueDay());
   }

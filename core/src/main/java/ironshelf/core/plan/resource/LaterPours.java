@@ -11,32 +11,32 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Layers that are poured later, each from a mix: casts that are poured one after the other without
- * a break share one, as far as the mixer holds enough and it can still be worked.
+ * Schedules layers that are poured later. Casts that are poured one after the other without a break
+ * share a mix, as far as the mixer holds enough and the working time lasts.
  */
 final class LaterPours {
 
   private static final NavigableMap<Integer, List<Mixed>> NOTHING = new TreeMap<>();
   private static final double ALIKE = 1e-9;
 
-  /** What is left of a mix in a mixer. */
+  /** The rest of a mix in its mixer. */
   record Mixed(int mixer, double leftL, double leftMin) {}
 
   /**
-   * Where a layer is poured.
+   * The place of a layer in the schedule.
    *
-   * @param slot its stretch in a mixer
+   * @param slot in a mixer
    * @param setupMin to wash after another mix, to mix for it and to wash; 0 where it goes on with a
    *     mix
-   * @param from that mix; null where it is mixed for
-   * @param then what is left after it
+   * @param from the mix that it continues; null where a new one is made
+   * @param then the rest of the mix after it
    */
   record Place(Slot slot, int setupMin, @Nullable Mixed from, Mixed then) {}
 
   private final Workforce hands;
   private final Mixers mixers;
 
-  /** What is left of a mix when the last cast has just been poured from it, by its family. */
+  /** The rest of each family's mix, by the minute at which the last cast was poured from it. */
   private final Map<String, NavigableMap<Integer, List<Mixed>>> open = new HashMap<>();
 
   LaterPours(Workforce hands, Mixers mixers) {
@@ -44,7 +44,9 @@ final class LaterPours {
     this.mixers = mixers;
   }
 
-  /** The earliest pour: from a mix that is there, where that is no later than from a new one. */
+  /**
+   * Returns the earliest place, from an existing mix where that is no later than from a new one.
+   */
   Place place(Activity activity, Later later, int earliest) {
     Family family = later.family();
     int work = activity.workMin();
@@ -83,7 +85,7 @@ final class LaterPours {
     }
   }
 
-  /** Takes a booking back. */
+  /** Cancels a booking. */
   void give(Activity activity, Place place) {
     mixers.give(place.slot(), minutes(activity, place));
     forget(activity, end(activity, place), place.then());
@@ -92,7 +94,7 @@ final class LaterPours {
     }
   }
 
-  /** Without the washing that the slot itself brings. */
+  /** Returns the setup minutes without the washing that the slot already contains. */
   private static int minutes(Activity activity, Place place) {
     return place.setupMin() - place.slot().setupMin() + activity.workMin();
   }

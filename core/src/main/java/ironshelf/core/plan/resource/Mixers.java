@@ -10,13 +10,13 @@ import java.util.List;
  */
 public final class Mixers {
 
-  /** A mix in its mixer; {@code setup} minutes at its beginning are more washing after the last. */
+  /** A mix in its mixer; its first {@code setup} minutes are additional washing after the last. */
   private record Use(int from, int to, double shade, double moreWashMin, int setupMin) {}
 
   /**
-   * Where a mix has room.
+   * A free period for a mix.
    *
-   * @param setupMin of washing before it, part of its stretch
+   * @param setupMin of washing before it, contained in the period
    */
   public record Slot(int mixer, int at, int setupMin) {}
 
@@ -33,7 +33,7 @@ public final class Mixers {
   }
 
   /**
-   * The earliest stretch from a minute on in which its people and a mixer of the size are free.
+   * Returns the earliest slot from a minute on in which people and a mixer of the size are free.
    *
    * @param litres of one mix
    * @param block without setup
@@ -52,7 +52,7 @@ public final class Mixers {
     return best;
   }
 
-  /** Whether a mixer is free for a stretch that needs no more washing before it. */
+  /** Tests whether a mixer is free for a period and needs no additional washing before it. */
   boolean isFree(int mixer, int at, Block block, Family family) {
     Slot found = slot(mixer, at, block, family);
     return found.at() == at && found.setupMin() == 0;
@@ -114,7 +114,7 @@ public final class Mixers {
     return low;
   }
 
-  /** Takes a mixer for a stretch that was found free. */
+  /** Books a mixer for a slot that was found free. */
   public void take(Slot slot, int minutes, double shade, double moreWashMin) {
     List<Use> own = uses.get(slot.mixer());
     own.add(
@@ -123,7 +123,7 @@ public final class Mixers {
             slot.at(), slot.at() + slot.setupMin() + minutes, shade, moreWashMin, slot.setupMin()));
   }
 
-  /** Gives a stretch back. */
+  /** Cancels the booking of a slot. */
   public void give(Slot slot, int minutes) {
     int to = slot.at() + slot.setupMin() + minutes;
     uses.get(slot.mixer()).removeIf(u -> u.from() == slot.at() && u.to() == to);

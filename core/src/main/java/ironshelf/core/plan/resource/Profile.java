@@ -13,9 +13,9 @@ public final class Profile {
   private int[] added;
 
   /**
-   * An empty station.
+   * Creates the profile of an empty station.
    *
-   * @param minutes that it will likely be looked at
+   * @param minutes the horizon to expect; it grows by itself
    */
   public Profile(int capacity, int minutes) {
     this.capacity = capacity;
@@ -24,7 +24,7 @@ public final class Profile {
     added = new int[2 * size];
   }
 
-  /** The last minute in a stretch at which so many more have no room; -1 where they have. */
+  /** Returns the last minute of a period at which so many more have no room; -1 where they have. */
   public int lastConflict(int from, int to, int more) {
     if (from >= to || most[1] + more <= capacity) {
       return -1;
@@ -32,7 +32,7 @@ public final class Profile {
     return last(1, 0, size, from, Math.min(to, size), capacity - more);
   }
 
-  /** The last minute there at which the level is over what is allowed; -1 where it never is. */
+  /** Returns the last minute at which the level exceeds a limit; -1 where it never does. */
   private int last(int node, int low, int high, int from, int to, int allowed) {
     if (to <= low || high <= from || most[node] <= allowed) {
       return -1;
@@ -46,7 +46,7 @@ public final class Profile {
     return found >= 0 ? found : last(2 * node, low, middle, from, to, left);
   }
 
-  /** How many pieces over what it holds there are at the fullest. */
+  /** Returns by how many pieces the fullest minute exceeds the capacity. */
   public int overfull() {
     return Math.max(0, most[1] - capacity);
   }
@@ -76,7 +76,7 @@ public final class Profile {
     most[node] = Math.max(most[2 * node], most[2 * node + 1]) + added[node];
   }
 
-  /** What there was becomes the left half of a tree of twice the width, row by row. */
+  /** Doubles the width: the tree becomes the left half of the new one, row by row. */
   private void grow() {
     int[] mostBefore = most;
     int[] addedBefore = added;

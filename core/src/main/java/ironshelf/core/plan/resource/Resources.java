@@ -10,13 +10,13 @@ import java.util.NavigableMap;
 import java.util.TreeMap;
 
 /**
- * Workforce and stations over time: finds the earliest way of a cast through them, and books it.
+ * Workforce and stations over time: finds the earliest timing of a cast's activities and books it.
  */
 public final class Resources {
 
   private static final NavigableMap<Integer, Integer> NOBODY = new TreeMap<>();
 
-  /** No joining step waits for anything. */
+  /** No joining step waits for parts. */
   public static final int[] NO_WAIT = {};
 
   public final Workforce hands;
@@ -24,13 +24,13 @@ public final class Resources {
   private final LaterPours laterPours;
   private final Profile[] stations;
 
-  /** By step, when somebody who got ready for it has just done it, and how many have. */
+  /** By setup, the minutes at which people who are set up have just finished, with their number. */
   private final Map<String, NavigableMap<Integer, Integer>> readyFor = new HashMap<>();
 
   /**
-   * All free.
+   * Creates resources of which all are free.
    *
-   * @param minutes over which the plan will likely reach
+   * @param minutes the horizon to expect; it grows by itself
    */
   public Resources(Instance instance, int minutes) {
     PlanRequest request = instance.request;
@@ -51,25 +51,26 @@ public final class Resources {
     stations = new Profile[0];
   }
 
-  /** A shop in which everything is free as long as nothing is taken, and stations do not count. */
+  /** Creates resources for a shop whose stations are unlimited. */
   public static Resources empty(Instance instance) {
     PlanRequest request = instance.request;
     return new Resources(instance, new Workforce(request.calendar(), request.start(), 1));
   }
 
   /**
-   * The earliest works of one cast from a minute on. Where a station has no room for a stay, the
-   * work before it waits; that only ever moves works later, so it comes to an end.
+   * Returns the earliest timing of one cast from a minute on. Where a station has no room for a
+   * stay, the work before it is put off; since work only ever moves later, the search ends.
    */
   public Timing timing(List<Activity> activities, int from, int pieces) {
     return timing(activities, from, pieces, NO_WAIT, 0);
   }
 
   /**
-   * The same, with joining steps that wait for their parts.
+   * Returns the earliest timing of one cast whose joining steps wait for parts.
    *
-   * @param partsAt when the parts of each joining step are there, by its number
-   * @param secondFrom until when the second work is held back for others of its mix; 0: it is not
+   * @param partsAt minute at which the parts of each joining step are ready, by its number
+   * @param secondFrom earliest minute of the second work, which waits for others of its mix; 0
+   *     where it does not
    */
   public Timing timing(
       List<Activity> activities, int from, int pieces, int[] partsAt, int secondFrom) {
@@ -139,8 +140,8 @@ public final class Resources {
   }
 
   /**
-   * Finds when a work begins: right after the same work on another cast, where somebody is ready
-   * for it and that is done no later than by getting ready anew.
+   * Finds when a work begins. It follows the same work on another cast without setup, where that
+   * ends no later than with a setup of its own.
    */
   private void begin(Activity activity, int i, int earliest, int[] starts, int[] setups) {
     setups[i] = 0;
@@ -165,7 +166,7 @@ public final class Resources {
     }
   }
 
-  /** Notes who is ready for a work after this one of a cast; or takes that back. */
+  /** Records, or removes, that somebody is set up after this work of a cast. */
   private void noteReady(Timing timing, int i, boolean taken) {
     Activity activity = timing.activities().get(i);
     int more = taken ? 1 : -1;
@@ -195,7 +196,7 @@ public final class Resources {
     }
   }
 
-  /** Pieces over what stations hold, at their fullest. */
+  /** Returns by how many pieces stations are overfull, each at its fullest minute. */
   public int overfull() {
     int over = 0;
     for (Profile station : stations) {
@@ -204,7 +205,7 @@ public final class Resources {
     return over;
   }
 
-  /** The first stay of a leg that has no room. */
+  /** Returns the first stay before a work that has no room. */
   private int firstFull(Activity activity, int entered, int begins, int pieces) {
     for (int s = 0; s < activity.stays().size(); s++) {
       if (delay(activity, s, entered, begins, pieces) > 0) {
@@ -214,7 +215,7 @@ public final class Resources {
     return Activity.NOWHERE;
   }
 
-  /** By how much the work before must be later for a stay to have room. */
+  /** Returns by how many minutes the work before must move for a stay to have room. */
   private int delay(Activity activity, int no, int entered, int begins, int pieces) {
     Activity.Stay stay = activity.stays().get(no);
     if (stay.station() == Activity.NOWHERE) {
@@ -229,12 +230,12 @@ public final class Resources {
     return no == activity.stays().size() - 1 ? begins : in + activity.stays().get(no).waitMin();
   }
 
-  /** Takes back what was booked. */
+  /** Cancels the booking of a timing. */
   public void give(Timing timing, int pieces) {
     take(timing, -pieces);
   }
 
-  /** Books the works and the stays. */
+  /** Books the work and the stays of a timing. */
   public void take(Timing timing, int pieces) {
     for (int i = 0; i < timing.activities().size(); i++) {
       Activity activity = timing.activities().get(i);

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
-/** When the works of one cast begin, and what held them up. Not changed once it is found. */
+/** The minutes at which the activities of one cast begin, and what delayed them. Immutable. */
 public final class Timing {
 
   private final List<Activity> activities;
@@ -17,15 +17,15 @@ public final class Timing {
   private final int forParts;
 
   /**
-   * A way.
+   * Creates a timing.
    *
-   * @param starts of its works, in minutes; not copied
-   * @param setups minutes of getting ready at the beginning of each; not copied
-   * @param places of those that are poured later; not copied
-   * @param forHands minutes for which a person was waited for
-   * @param forStation minutes for which room in a station was waited for
-   * @param station that had none; {@link Activity#NOWHERE} where all had
-   * @param forParts minutes for which parts were waited for
+   * @param starts minutes at which the work of each activity begins; not copied
+   * @param setups minutes of setup at the beginning of each; not copied
+   * @param places of the layers that are poured later; not copied
+   * @param forHands minutes of waiting for a person
+   * @param forStation minutes of waiting for room in a station
+   * @param station that had no room; {@link Activity#NOWHERE} where all had
+   * @param forParts minutes of waiting for parts
    */
   Timing(
       List<Activity> activities,
@@ -58,12 +58,12 @@ public final class Timing {
     return starts[activity] + minutes(activity);
   }
 
-  /** Minutes of a person, getting ready with it. */
+  /** Returns the minutes that a person spends on an activity, setup included. */
   public int minutes(int activity) {
     return setups[activity] + activities.get(activity).workMin();
   }
 
-  /** Minutes of getting ready at the beginning of a work. */
+  /** Returns the minutes of setup of an activity. */
   public int setup(int activity) {
     return setups[activity];
   }
@@ -72,12 +72,12 @@ public final class Timing {
     return places[activity];
   }
 
-  /** The mixer that a later layer is poured from; 0 where it is none. */
+  /** Returns the mixer that a later layer is poured from; 0 where the activity is no such layer. */
   public int mixer(int activity) {
     return places[activity] == null ? 0 : places[activity].slot().mixer();
   }
 
-  /** Minutes of getting ready in all. */
+  /** Returns the minutes of setup of all activities. */
   public int setupMin() {
     return Arrays.stream(setups).sum();
   }
@@ -98,7 +98,7 @@ public final class Timing {
     return forParts;
   }
 
-  /** When its first work begins. */
+  /** Returns the minute at which the first work begins. */
   public int pour() {
     return starts[0];
   }
@@ -107,7 +107,7 @@ public final class Timing {
     return starts[starts.length - 1];
   }
 
-  /** When its mould is free; 0 where it stands in none. */
+  /** Returns the minute at which its mould is free; 0 where it stands in none. */
   public int freed() {
     for (int i = 0; i < starts.length; i++) {
       if (activities.get(i).frees()) {
@@ -117,7 +117,7 @@ public final class Timing {
     return 0;
   }
 
-  /** Minutes that it costs where works are begun later than they are wanted. */
+  /** Returns the cost, in minutes, of work that begins after its window. */
   public int lateWorkMin() {
     int minutes = 0;
     for (int i = 1; i < starts.length; i++) {
@@ -130,7 +130,7 @@ public final class Timing {
     return minutes;
   }
 
-  /** This and what comes after it as one; the other begins with a leg that stands for its end. */
+  /** Returns this timing continued by another, whose first activity stands for the end of this. */
   public Timing and(Timing after) {
     int own = activities.size() - 1;
     List<Activity> all = new ArrayList<>(activities.subList(0, own));

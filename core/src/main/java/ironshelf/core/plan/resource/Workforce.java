@@ -9,16 +9,14 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Who is at work when: of each open minute, how many people are taken. A day whose longest gap is
- * too short for a piece of work is passed over without looking at its minutes.
+ * How many people are busy at each open minute. Days whose longest gap is too short for a piece of
+ * work are skipped without looking at their minutes.
  */
 public final class Workforce {
 
   private static final int UNKNOWN = -1;
 
-  /**
-   * An open day: people taken by the minute since opening, and the longest stretch with one free.
-   */
+  /** An open day: busy people by the minute since opening, and the longest period with one free. */
   private static final class Day {
     final short[] taken;
     int longestGap = UNKNOWN;
@@ -46,7 +44,7 @@ public final class Workforce {
     minutesADay = (int) hours.minutesADay();
   }
 
-  /** The first minute from there on at which somebody can do so much in one go. */
+  /** Returns the first minute from which somebody is free for so long without a break. */
   public int slot(int earliest, int minutes) {
     int sinceMidnight = earliest + startOfDayMin;
     int no = Math.floorDiv(sinceMidnight, Horizon.DAY_MIN);
@@ -64,7 +62,7 @@ public final class Workforce {
     }
   }
 
-  /** The first minute from there on at which a block has its people. */
+  /** Returns the first minute from which a block has all its people. */
   int slot(int earliest, Block block) {
     int at = slot(earliest, block.minutes());
     while (block.helpers() > 0) {
@@ -77,7 +75,7 @@ public final class Workforce {
     return at;
   }
 
-  /** The last minute of a stretch at which more people are taken than that; -1 where none is. */
+  /** Returns the last minute of a period at which more people are busy; -1 where there is none. */
   private int lastOver(int at, int minutes, int allowed) {
     int sinceMidnight = at + startOfDayMin;
     Day day = day(sinceMidnight / Horizon.DAY_MIN);
@@ -90,7 +88,7 @@ public final class Workforce {
     return -1;
   }
 
-  /** Takes the people of a block. */
+  /** Books the people of a block. */
   public void take(int at, Block block) {
     take(at, block.minutes());
     for (int h = 0; h < block.helpers(); h++) {
@@ -98,7 +96,7 @@ public final class Workforce {
     }
   }
 
-  /** Gives them back. */
+  /** Cancels the booking of a block. */
   public void give(int at, Block block) {
     give(at, block.minutes());
     for (int h = 0; h < block.helpers(); h++) {
@@ -122,7 +120,7 @@ public final class Workforce {
     return -1;
   }
 
-  /** Whether somebody can do so much from that minute on. */
+  /** Tests whether somebody is free for so long from a minute on. */
   public boolean isFree(int at, int minutes) {
     return slot(at, minutes) == at;
   }
@@ -134,7 +132,7 @@ public final class Workforce {
     return at >= 0 && day(no) != null && inDay >= 0 && inDay + minutes <= minutesADay;
   }
 
-  /** Takes a person for a stretch that was found free. */
+  /** Books a person for a period that was found free. */
   public void take(int at, int minutes) {
     int sinceMidnight = at + startOfDayMin;
     int no = sinceMidnight / Horizon.DAY_MIN;
@@ -147,7 +145,7 @@ public final class Workforce {
     day.longestGap = UNKNOWN;
   }
 
-  /** Gives back what was taken. */
+  /** Cancels the booking of a person. */
   public void give(int at, int minutes) {
     int sinceMidnight = at + startOfDayMin;
     Day day = day(sinceMidnight / Horizon.DAY_MIN);
@@ -159,12 +157,12 @@ public final class Workforce {
     day.longestGap = UNKNOWN;
   }
 
-  /** Minutes of work for which nobody was free. */
+  /** Returns the minutes of work for which nobody was free. */
   public int overMin() {
     return overMin;
   }
 
-  /** Null on a day on which nobody is in. */
+  /** Returns an open day; null on a day on which nobody is in. */
   private Day day(int no) {
     while (days.size() <= no) {
       Horizon.refuseBeyond((long) days.size() * Horizon.DAY_MIN);

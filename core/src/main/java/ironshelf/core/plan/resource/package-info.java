@@ -1,6 +1,6 @@
 /**
- * What activities take over time: people, stations, mixers, copies of moulds; and a request turned
- * into numbers.
+ * Resources over time (people, stations, mixers, copies of moulds), the activities that use them,
+ * and a request as numbers.
  *
  * <p>May use: plan.
  */

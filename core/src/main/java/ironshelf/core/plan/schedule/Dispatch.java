@@ -12,27 +12,27 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Builds a schedule mix by mix: whenever a person and a mixer are free, the family with the most
- * apparent tardiness cost in its bowl, by the minute that it takes, is mixed next (batched ATC;
+ * Builds a schedule by a dispatching rule, mix by mix: whenever a person and a mixer are free, the
+ * family is mixed next whose bowl has the highest apparent tardiness cost per minute (batched ATC;
  * Vepsalainen and Morton 1987, Balasubramanian et al. 2004).
  */
 final class Dispatch {
 
   /**
-   * How far it looks.
+   * The parameters of a dispatching rule.
    *
-   * @param lookMin slack after which a demand presses e times less
-   * @param patienceMin for which a bowl waits for more copies to come free
-   * @param windowMin after the earliest mix in which another may be the next
-   * @param reserve how much more another demand on a mould must press to keep its copies from one
-   *     that only fills a bowl up
+   * @param lookMin slack, in minutes, that divides the urgency of a demand by e
+   * @param patienceMin how long a bowl waits for more copies to come free
+   * @param windowMin mixes that could begin within so many minutes of the earliest compete with it
+   * @param reserve factor by which another demand for a mould must be more urgent to keep its
+   *     copies free
    */
   record Rule(double lookMin, int patienceMin, int windowMin, double reserve) {}
 
-  /** How much more what is promised presses; the order of plans has it first of all. */
+  /** Factor on the weight of promised demands, since plans are compared by those first. */
   private static final double PROMISED = 4;
 
-  /** A mix that could be next. */
+  /** A mix that could be the next one, and its worth per minute. */
   private record Candidate(List<Integer> casts, double worth) {}
 
   private final Instance instance;
@@ -72,7 +72,7 @@ final class Dispatch {
     }
   }
 
-  /** A part is due when what takes it begins to take it, at the latest. */
+  /** Returns when a demand is due; a part is due when the piece that takes it begins its route. */
   private long dueMin(int demand) {
     Integer into = instance.takerOf(demand);
     return into == null
@@ -80,7 +80,7 @@ final class Dispatch {
         : dueMin(into) - routeMin[into];
   }
 
-  /** Lays all; the jobs in the order in which they were laid. */
+  /** Schedules all demands and returns the jobs in the order in which they were placed. */
   List<Job> run() {
     List<Job> jobs = new ArrayList<>();
     for (int m = 0; m < free.length; m++) {
@@ -92,7 +92,7 @@ final class Dispatch {
         break;
       }
       Job job = Job.of(next.casts());
-      schedule.lay(job);
+      schedule.place(job);
       jobs.add(job);
       for (int demand : next.casts()) {
         int mould = instance.lines.get(demand).mould();
@@ -102,7 +102,7 @@ final class Dispatch {
     for (int d = 0; d < instance.lines.size(); d++) {
       if (schedule.left[d] > 0) {
         Job job = Job.of(d, schedule.left[d]);
-        schedule.lay(job);
+        schedule.place(job);
         jobs.add(job);
       }
     }
@@ -130,7 +130,7 @@ final class Dispatch {
     return best;
   }
 
-  /** When a family's next mix can begin; never where nothing of it is left. */
+  /** Returns when the next mix of a family can begin; the largest integer where none is left. */
   private int earliest(int familyNo) {
     Family family = instance.families.get(familyNo);
     int earliest = Integer.MAX_VALUE;
@@ -151,7 +151,11 @@ final class Dispatch {
         : schedule.mixes.slot(family, Math.max(0, earliest), litres, fillMin).at();
   }
 
-  /** When a demand can have the copy of its mould that is free after so many others. */
+  /**
+   * Returns when a demand can have a copy of its mould.
+   *
+   * @param others copies that come free before and are taken by other casts
+   */
   private int freeAt(int demand, int others) {
     Line line = instance.lines.get(demand);
     return Math.max(line.releaseMin(), free[line.mould()][others]);
@@ -210,7 +214,7 @@ final class Dispatch {
     return new Candidate(casts, worth / (family.block(litres, filling).attendedMin() + attended));
   }
 
-  /** Whether a demand of another family presses much more for the same copies. */
+  /** Tests whether a much more urgent demand of another family wants the same copies. */
   private boolean isReserved(int demand, int familyNo, int at) {
     if (rule.reserve() == Double.POSITIVE_INFINITY) {
       return false;
@@ -226,7 +230,7 @@ final class Dispatch {
     return false;
   }
 
-  /** How much one cast of a demand presses at a minute. */
+  /** Returns the urgency of one cast of a demand at a minute: its apparent tardiness cost. */
   private double press(int demand, int at) {
     Line line = instance.lines.get(demand);
     int left = schedule.left[demand];
@@ -236,7 +240,7 @@ final class Dispatch {
     return weight / left * Math.exp(-Math.max(0, slack) / rule.lookMin());
   }
 
-  /** Rules of all kinds, for a first look. */
+  /** Returns rules of various parameters, from which a search starts. */
   static List<Rule> rules() {
     List<Rule> rules = new ArrayList<>();
     for (double look : new double[] {0.5, 1.5, 4}) {

@@ -5,8 +5,9 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * Casts that are laid one after the other, or filled from one mix: what a schedule is a list of.
- * The numbers are those of their demands in the request, from 0.
+ * Casts that are scheduled together: one directly after the other, or filled from one mix. A list
+ * of jobs is what a search changes and a {@link ScheduleBuilder} places. A cast is known by the
+ * number of its demand in the request, from 0.
  */
 public final class Job {
 
@@ -16,14 +17,14 @@ public final class Job {
     this.demands = demands;
   }
 
-  /** So many casts of one demand. */
+  /** Returns a job of several casts of one demand. */
   public static Job of(int demand, int casts) {
     int[] own = new int[casts];
     Arrays.fill(own, demand);
     return new Job(own);
   }
 
-  /** Casts of several demands, in the order in which they are filled. */
+  /** Returns a job of casts of several demands, in the order in which they are filled. */
   public static Job of(List<Integer> demands) {
     return new Job(demands.stream().mapToInt(d -> d).toArray());
   }
@@ -32,7 +33,7 @@ public final class Job {
     return demands.length;
   }
 
-  /** The demand of a cast. */
+  /** Returns the demand of a cast, both numbered from 0. */
   public int demand(int cast) {
     return demands[cast];
   }

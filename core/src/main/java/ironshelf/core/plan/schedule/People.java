@@ -2,8 +2,8 @@ package ironshelf.core.plan.schedule;
 
 import ironshelf.core.plan.resource.Block;
 import ironshelf.core.plan.resource.Timing;
-import ironshelf.core.plan.schedule.Schedule.Laid;
 import ironshelf.core.plan.schedule.Schedule.Mix;
+import ironshelf.core.plan.schedule.Schedule.ScheduledCast;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -15,8 +15,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Who does what: each stretch of work goes to the first person who is free, in the order of the
- * clock. As many people are enough as work at once (intervals are a perfect graph).
+ * Assigns each stretch of work to a person: in the order of the clock, to the first who is free. No
+ * more people are needed than work at once, since interval graphs are perfect.
  */
 final class People {
 
@@ -58,7 +58,7 @@ final class People {
     return people;
   }
 
-  /** Whether it is done without getting ready, by who has just done the same. */
+  /** Tests whether a stretch needs no setup because the same person has just done the same work. */
   private boolean goesOn(Stretch stretch) {
     return stretch.mix() == null
         && stretch.of().activities().get(stretch.no()).setupMin() > 0
@@ -71,7 +71,7 @@ final class People {
     return timing.activities().get(no).readiness() + " " + timing.mixer(no) + " " + minute;
   }
 
-  /** Who is ready then; each of several once. */
+  /** Returns a person who is set up for a stretch, each of several once. */
   private int ready(Stretch stretch) {
     Deque<Integer> ready = readyAt.get(key(stretch, stretch.from()));
     return ready == null || ready.isEmpty() ? 0 : ready.remove();
@@ -102,11 +102,11 @@ final class People {
     }
   }
 
-  /** Who mixes fills, and so do helpers. */
+  /** Assigns each filling to the person who mixes or to the helper who fills that cast. */
   private void fill(Schedule schedule) {
     for (Mix mix : schedule.batches) {
       for (int i = 0; i < mix.casts().size(); i++) {
-        Laid cast = schedule.casts.get(mix.casts().get(i));
+        ScheduledCast cast = schedule.casts.get(mix.casts().get(i));
         ofTimings.get(cast.timing())[0] = ofMixes.get(mix)[mix.fillers().get(i)];
       }
     }
@@ -116,7 +116,7 @@ final class People {
     return ofMixes.get(mix)[0];
   }
 
-  /** Who fills beside. */
+  /** Returns the people who help to fill a mix. */
   List<Integer> helpers(Mix mix) {
     return Arrays.stream(ofMixes.get(mix)).skip(1).boxed().toList();
   }

@@ -21,56 +21,56 @@ import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One plan as it is laid: first what has begun, then what is pinned, then job after job, each cast
- * as early as moulds, hands and stations allow (a serial schedule generation scheme; Kolisch and
- * Hartmann 1999).
+ * A schedule while it is built: first what has begun, then what is pinned, then job after job, each
+ * cast as early as moulds, hands and stations allow (a serial schedule generation scheme; Kolisch
+ * and Hartmann 1999).
  */
 final class Schedule {
 
-  /** One cast where it was laid; {@code copyFreeAt} is when its copy could be had. */
-  record Laid(int demand, int copy, int copyFreeAt, Timing timing, boolean pinned) {}
+  /** A cast in the schedule; {@code copyFreeAt} is the minute at which its copy came free. */
+  record ScheduledCast(int demand, int copy, int copyFreeAt, Timing timing, boolean pinned) {}
 
   /**
-   * One mix where it was laid.
+   * A mix in the schedule.
    *
-   * @param block its people, its setup and washing with it
-   * @param casts that it fills, by their place among all
-   * @param fillers who fills each of them; 0 for the one who mixes
+   * @param block the people it occupies, with setup and washing
+   * @param casts that it fills, as indexes into {@link #casts}
+   * @param fillers who fills each of them; 0 is the person who mixes
    */
   record Mix(
       int family, int at, Block block, double litres, List<Integer> casts, List<Integer> fillers) {}
 
   final Instance instance;
-  final List<Laid> casts = new ArrayList<>();
+  final List<ScheduledCast> casts = new ArrayList<>();
   final List<Mix> batches = new ArrayList<>();
   final List<Timing> begun = new ArrayList<>();
 
-  /** Why pins could not be kept, at their fields. */
+  /** Why pins could not be kept, by the field of each. */
   final Findings unkept = new Findings();
 
-  /** The pins that were kept, by their place in the request. */
+  /** The pins that were kept, as indexes into those of the request. */
   final Set<Integer> keptPins = new TreeSet<>();
 
   final Resources resources;
   final CopyPool[] copies;
-  final BatchLayer mixes;
+  final BatchScheduler mixes;
   final int[] left;
   private final int overfullBefore;
 
-  private final PartsLayer parts = new PartsLayer(this);
+  private final PartsScheduler parts = new PartsScheduler(this);
   private int clashes;
 
   /**
-   * Lays what has begun and what is pinned. A pin that cannot be kept is told in {@link #unkept},
-   * and its cast is laid with the others.
+   * Schedules what has begun and what is pinned. A pin that cannot be kept is reported in {@link
+   * #unkept}; its cast is scheduled with the others.
    *
-   * @param minutes over which the plan will likely reach
+   * @param minutes the horizon to expect; it grows where the schedule needs more
    */
   Schedule(Instance instance, int minutes) {
     this.instance = instance;
     resources = new Resources(instance, minutes);
     copies = instance.moulds.stream().map(m -> new CopyPool(m.copies())).toArray(CopyPool[]::new);
-    mixes = new BatchLayer(this);
+    mixes = new BatchScheduler(this);
     left = instance.lines.stream().mapToInt(Line::casts).toArray();
     for (int b = 0; b < instance.request.begun().size(); b++) {
       goOn(b, instance.request.begun().get(b));
@@ -79,7 +79,7 @@ final class Schedule {
     instance.pins.stream()
         .filter(pin -> instance.familyOf(pin.demand()) == Instance.NONE)
         .forEach(pin -> keep(pin, unkept));
-    new PinLayer(this)
+    new PinScheduler(this)
         .keep(
             instance.pins.stream()
                 .filter(pin -> instance.familyOf(pin.demand()) != Instance.NONE)
@@ -101,20 +101,20 @@ final class Schedule {
     }
   }
 
-  /** Lays all that a demand still wants, before its turn. */
-  void layAll(int demand) {
+  /** Schedules all remaining casts of a demand before its turn. */
+  void placeAll(int demand) {
     if (left[demand] > 0) {
-      lay(Job.of(demand, left[demand]));
+      place(Job.of(demand, left[demand]));
     }
   }
 
-  /** Lays all that is left: what has begun and waits for its parts. */
+  /** Schedules the rest of begun casts that waited for parts. */
   void finish() {
     parts.finish();
   }
 
-  /** Notes a cast that was laid and booked. */
-  void laid(Laid cast) {
+  /** Records a cast whose resources are booked. */
+  void add(ScheduledCast cast) {
     casts.add(cast);
     if (instance.lines.get(cast.demand()).isPart()) {
       parts.ready(cast.demand(), cast.timing().ready());
@@ -162,16 +162,16 @@ final class Schedule {
     kept(pin, timing, until);
   }
 
-  /** Notes a pin that is kept; its works are booked. */
+  /** Records a pin that is kept, whose resources are booked. */
   void kept(Pin pin, Timing timing, int until) {
     copies[instance.lines.get(pin.demand()).mould()].copy(pin.copy()).promise(pin.pourMin(), until);
     keptPins.add(pin.no());
     left[pin.demand()]--;
-    laid(new Laid(pin.demand(), pin.copy(), pin.pourMin(), timing, true));
+    add(new ScheduledCast(pin.demand(), pin.copy(), pin.pourMin(), timing, true));
   }
 
-  /** Lays the casts of a job, as far as their demands still want them; others are passed over. */
-  void lay(Job job) {
+  /** Schedules the casts of a job; casts that their demands no longer want are passed over. */
+  void place(Job job) {
     int family = instance.familyOf(job.demand(0));
     List<Integer> mixed = new ArrayList<>();
     for (int i = 0; i < job.casts(); i++) {
@@ -180,8 +180,8 @@ final class Schedule {
         continue;
       }
       if (!mixed.isEmpty() && !instance.feeding.ofDemand(demand).isEmpty()) {
-        // What it is made of may be among them: that is laid before it is asked when it is ready.
-        mixes.lay(family, mixed);
+        // Its own parts may be among them, and must be scheduled before their readiness is asked.
+        mixes.place(family, mixed);
         mixed.clear();
       }
       int[] partsAt = partsAt(demand);
@@ -190,18 +190,18 @@ final class Schedule {
       }
       if (family == Instance.NONE) {
         left[demand]--;
-        layOne(demand, instance.lines.get(demand), partsAt);
+        placeOne(demand, instance.lines.get(demand), partsAt);
       } else {
         left[demand]--;
         mixed.add(demand);
       }
     }
     if (!mixed.isEmpty()) {
-      mixes.lay(family, mixed);
+      mixes.place(family, mixed);
     }
   }
 
-  /** When the parts of the next cast of a demand are there. */
+  /** Returns when the parts of the next cast of a demand are ready, by joining step. */
   int[] partsAt(int demand) {
     Line line = instance.lines.get(demand);
     int taken = (line.casts() - left[demand] + 1) * line.cavities();
@@ -209,7 +209,7 @@ final class Schedule {
         instance.feeding.ofDemand(demand), Math.min(taken, line.quantity()), line.quantity());
   }
 
-  private void layOne(int demand, Line line, int[] partsAt) {
+  private void placeOne(int demand, Line line, int[] partsAt) {
     List<Activity> activities = instance.activitiesOf(line);
     CopyPool free = copies[line.mould()];
     while (true) {
@@ -223,7 +223,7 @@ final class Schedule {
         resources.take(timing, line.cavities());
         clashes += timing.pour() < copy.freeAt ? 1 : 0;
         free.giveBack(copy, until);
-        laid(new Laid(demand, copy.number, freeAt, timing, false));
+        add(new ScheduledCast(demand, copy.number, freeAt, timing, false));
         return;
       }
       free.giveBack(copy, clash);
@@ -244,7 +244,7 @@ final class Schedule {
     long setupMin = 0;
     ColourOrder order = ColourOrder.of(this);
     long readyMin = 0;
-    for (Laid cast : casts) {
+    for (ScheduledCast cast : casts) {
       readyMin += cast.timing().ready();
       lateWorkMin += cast.timing().lateWorkMin();
       setupMin += cast.timing().setupMin();
@@ -266,25 +266,25 @@ final class Schedule {
         readyMin / 60);
   }
 
-  /** The last minute at which something is ready. */
+  /** Returns the last minute at which a cast is ready. */
   int lastMin() {
     int last = 0;
-    for (Laid cast : casts) {
+    for (ScheduledCast cast : casts) {
       last = Math.max(last, cast.timing().ready());
     }
     return last;
   }
 
-  /** When each demand is ready. */
+  /** Returns the minute at which each demand is ready; 0 where no cast of it is scheduled. */
   int[] readyByDemand() {
     int[] ready = new int[instance.lines.size()];
-    for (Laid cast : casts) {
+    for (ScheduledCast cast : casts) {
       ready[cast.demand()] = Math.max(ready[cast.demand()], cast.timing().ready());
     }
     return ready;
   }
 
-  /** The product of that which feeds a demand last. */
+  /** Returns the product of the part that is ready last for a demand; null where it has none. */
   @Nullable String lastPart(int demand) {
     return parts.last(demand);
   }

@@ -20,13 +20,13 @@ import java.util.Map;
 import java.util.stream.IntStream;
 
 /**
- * Lays casts out one after the other, each as early as moulds, hands and stations allow. Always
- * feasible; the same request gives the same plan. Not promised: that no other order of the casts
- * would be better.
+ * Builds schedules from lists of jobs: places one cast after the other, each as early as moulds,
+ * hands and stations allow. Schedules are always feasible, and the same request gives the same one.
+ * Not promised: that no other order of the casts would be better.
  */
 public final class ScheduleBuilder {
 
-  /** Lots of more than one cast where there are more casts than this; a search moves lots. */
+  /** Above so many casts a job has more than one, so that a search has fewer jobs to move. */
   private static final int FINE = 400;
 
   private static final Deque<Integer> NONE = new ArrayDeque<>();
@@ -35,14 +35,15 @@ public final class ScheduleBuilder {
   private final LateBound bound;
   private int minutes = 30 * Horizon.DAY_MIN;
 
-  /** Made ready once for any number of plans of one request. */
+  /** Prepares a request; any number of schedules can be built from it. */
   public ScheduleBuilder(PlanRequest request) {
     instance = new Instance(request);
     bound = new LateBound(instance);
   }
 
   /**
-   * What is due first is laid first; of one day the light before the dark, the weighty first.
+   * Returns the plan by due date; within a day light colours come before dark ones, and higher
+   * weights before lower.
    *
    * @throws ironshelf.core.quantity.RefusedException where the plan would take decades
    */
@@ -51,28 +52,28 @@ public final class ScheduleBuilder {
     return pass.plan(pass.usual());
   }
 
-  /** Why pins of the request cannot be kept, at their fields; a plan lays those casts freely. */
+  /** Returns why pins cannot be kept, by the field of each; their casts are scheduled freely. */
   public Findings unkept() {
-    return laid(List.of()).unkept;
+    return scheduled(List.of()).unkept;
   }
 
-  /** The pins of the request that are kept, the earlier ones before the later where they clash. */
+  /** Returns the pins that are kept; of pins that clash, the earlier. */
   public List<PinnedCast> kept() {
-    return laid(List.of()).keptPins.stream().map(instance.request.pinned()::get).toList();
+    return scheduled(List.of()).keptPins.stream().map(instance.request.pinned()::get).toList();
   }
 
   public CastPlan plan(List<Job> order) {
-    return ScheduleWriter.of(laid(order), bound);
+    return ScheduleWriter.of(scheduled(order), bound);
   }
 
-  /** What a plan is worth, without writing it out. */
+  /** Returns the objective of a list of jobs, without the plan itself. */
   public Objective outcome(List<Job> order) {
-    return laid(order).outcome();
+    return scheduled(order).outcome();
   }
 
-  /** When each demand is ready, and by how many days late. */
+  /** Returns when each demand is ready and how many days late it is. */
   public Readiness readiness(List<Job> order) {
-    int[] ready = laid(order).readyByDemand();
+    int[] ready = scheduled(order).readyByDemand();
     long[] late = new long[ready.length];
     for (int d = 0; d < ready.length; d++) {
       late[d] = instance.lateDays(instance.lines.get(d), ready[d]);
@@ -80,7 +81,7 @@ public final class ScheduleBuilder {
     return new Readiness(ready, late);
   }
 
-  /** By demand. */
+  /** Readiness and lateness by demand. */
   public static final class Readiness {
     private final int[] readyMin;
     private final long[] lateDays;
@@ -94,7 +95,7 @@ public final class ScheduleBuilder {
       return readyMin[demand];
     }
 
-    /** Whether any of another's demands is later than there. */
+    /** Tests whether any demand is later here than it was before. */
     public boolean harms(Readiness before) {
       for (int d = 0; d < before.lateDays.length; d++) {
         if (lateDays[d] > before.lateDays[d]) {
@@ -106,9 +107,9 @@ public final class ScheduleBuilder {
   }
 
   /**
-   * What a list of jobs comes to.
+   * The objective of a list of jobs with the lateness behind it.
    *
-   * @param lateness of each demand by its weight
+   * @param lateness weighted days late, by demand
    */
   public record Look(Objective objective, List<Double> lateness) {}
 
@@ -116,9 +117,9 @@ public final class ScheduleBuilder {
     return instance;
   }
 
-  /** What a list of jobs comes to, without writing it out. */
+  /** Returns the objective and the lateness of a list of jobs, without the plan itself. */
   public Look look(List<Job> order) {
-    Schedule schedule = laid(order);
+    Schedule schedule = scheduled(order);
     int[] ready = schedule.readyByDemand();
     Double[] late = new Double[ready.length];
     for (int d = 0; d < ready.length; d++) {
@@ -128,31 +129,31 @@ public final class ScheduleBuilder {
     return new Look(schedule.outcome(), List.of(late));
   }
 
-  /** Whether casts are mixed together at all. */
+  /** Tests whether any casts of the request are mixed together. */
   public boolean mixes() {
     return !instance.families.isEmpty();
   }
 
-  /** How many rules of dispatching there are. */
+  /** Returns the number of dispatching rules. */
   public int rules() {
     return Dispatch.rules().size();
   }
 
-  /** Jobs as a rule of dispatching makes them. */
+  /** Returns the jobs that a dispatching rule, numbered from 0, makes. */
   public List<Job> dispatched(int rule) {
     Schedule schedule = new Schedule(instance, minutes);
     return new Dispatch(schedule, Dispatch.rules().get(rule)).run();
   }
 
-  private Schedule laid(List<Job> order) {
-    Schedule laying = new Schedule(instance, minutes);
-    order.forEach(laying::lay);
-    laying.finish();
-    minutes = laying.lastMin();
-    return laying;
+  private Schedule scheduled(List<Job> order) {
+    Schedule schedule = new Schedule(instance, minutes);
+    order.forEach(schedule::place);
+    schedule.finish();
+    minutes = schedule.lastMin();
+    return schedule;
   }
 
-  /** All that is to be laid, in the usual order. */
+  /** Returns all jobs by due date, then shade, then weight. */
   public List<Job> usual() {
     return jobs(
         Comparator.<Line>comparingLong(Line::dueDay)
@@ -161,8 +162,8 @@ public final class ScheduleBuilder {
   }
 
   /**
-   * Other orders that are often better: by weight for the mould's time, by slack to the due day,
-   * and short holds first.
+   * Returns other orders that are often better: by slack, by the mould's time per weight, and by
+   * slack per weight.
    */
   public List<List<Job>> others() {
     return List.of(
@@ -172,8 +173,8 @@ public final class ScheduleBuilder {
   }
 
   /**
-   * Each mould's demands in the order that is best for it where nothing but moulds binds, in the
-   * order of the clock. Parts come with what takes them.
+   * Returns the jobs in the order of the bound: for each mould the sequence that is best where only
+   * moulds are scarce, all merged by their minutes. Parts come with the pieces that take them.
    */
   public List<Job> byTurns() {
     int casts = instance.lines.stream().mapToInt(Line::casts).sum();
@@ -190,8 +191,8 @@ public final class ScheduleBuilder {
   }
 
   /**
-   * The lots of a plan that was made before, in the order in which it was laid; what it did not
-   * have comes last.
+   * Returns the jobs of an earlier plan in the order of its casts; demands that it did not have
+   * come last.
    */
   public List<Job> asIn(List<CastPlan.PlannedCast> before) {
     Map<String, Deque<Integer>> demands = new HashMap<>();
@@ -242,14 +243,14 @@ public final class ScheduleBuilder {
     return order + "\n" + product;
   }
 
-  /** A job and when it would begin. */
+  /** A job and the minute at which it would begin. */
   private record At(int minute, Job job) {}
 
   private long heldMin(Line line) {
     return Activity.leastMin(instance.activitiesOf(line), true) + instance.washMin(line.mould());
   }
 
-  /** What is left until it is due once all its casts have gone through its mould. */
+  /** Returns the minutes from now to the due day less those that its casts need at the least. */
   private long slackMin(Line line) {
     long rounds = instance.moulds.get(line.mould()).roundsFor(line.casts());
     return line.dueDay() * Horizon.DAY_MIN

@@ -16,7 +16,7 @@ import ironshelf.core.plan.resource.Instance;
 import ironshelf.core.plan.resource.Instance.Line;
 import ironshelf.core.plan.resource.Resources;
 import ironshelf.core.plan.resource.Timing;
-import ironshelf.core.plan.schedule.Schedule.Laid;
+import ironshelf.core.plan.schedule.Schedule.ScheduledCast;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -26,56 +26,56 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** Writes a laid plan out in dates and names. */
+/** Converts a schedule, in minutes and numbers, to a plan in dates and names. */
 final class ScheduleWriter {
 
-  private final Schedule laying;
+  private final Schedule schedule;
   private final Instance instance;
   private final List<Visit> works = new ArrayList<>();
   private final People people;
   private final LateBound bound;
   private final Map<Integer, Integer> aloneReady = new HashMap<>();
 
-  private ScheduleWriter(Schedule laying, LateBound bound) {
-    this.laying = laying;
-    this.instance = laying.instance;
-    this.people = People.of(laying);
+  private ScheduleWriter(Schedule schedule, LateBound bound) {
+    this.schedule = schedule;
+    this.instance = schedule.instance;
+    this.people = People.of(schedule);
     this.bound = bound;
   }
 
-  static CastPlan of(Schedule laying, LateBound bound) {
-    return new ScheduleWriter(laying, bound).plan();
+  static CastPlan of(Schedule schedule, LateBound bound) {
+    return new ScheduleWriter(schedule, bound).plan();
   }
 
   private CastPlan plan() {
     List<PlannedRest> begun = new ArrayList<>();
-    for (int i = 0; i < laying.begun.size(); i++) {
-      begun.add(rest(instance.request.begun().get(i), laying.begun.get(i)));
+    for (int i = 0; i < schedule.begun.size(); i++) {
+      begun.add(rest(instance.request.begun().get(i), schedule.begun.get(i)));
     }
     List<PlannedCast> casts = new ArrayList<>();
     int[] left = instance.lines.stream().mapToInt(Line::quantity).toArray();
-    Laid[] last = new Laid[left.length];
+    ScheduledCast[] last = new ScheduledCast[left.length];
     Map<Integer, Integer> batchOf = new HashMap<>();
-    for (int b = 0; b < laying.batches.size(); b++) {
+    for (int b = 0; b < schedule.batches.size(); b++) {
       int no = b;
-      laying.batches.get(b).casts().forEach(cast -> batchOf.put(cast, no));
+      schedule.batches.get(b).casts().forEach(cast -> batchOf.put(cast, no));
     }
-    for (Laid cast : laying.casts) {
+    for (ScheduledCast cast : schedule.casts) {
       Line line = instance.lines.get(cast.demand());
       int pieces = Math.min(left[cast.demand()], line.cavities());
       left[cast.demand()] -= pieces;
       casts.add(cast(cast, line, pieces, batchOf.get(casts.size())));
-      Laid before = last[cast.demand()];
+      ScheduledCast before = last[cast.demand()];
       if (before == null || cast.timing().ready() >= before.timing().ready()) {
         last[cast.demand()] = cast;
       }
     }
     Map<String, PlannedOrder> orders = new LinkedHashMap<>();
-    for (Laid cast : last) {
+    for (ScheduledCast cast : last) {
       PlannedOrder order = order(cast);
       orders.merge(order.order(), order, ScheduleWriter::later);
     }
-    Objective outcome = laying.outcome();
+    Objective outcome = schedule.outcome();
     double least = bound.leastLateDays();
     return new CastPlan(
         casts,
@@ -94,7 +94,7 @@ final class ScheduleWriter {
   }
 
   private @Nullable List<PlanBatch> batches() {
-    return instance.families.isEmpty() ? null : laying.batches.stream().map(this::batch).toList();
+    return instance.families.isEmpty() ? null : schedule.batches.stream().map(this::batch).toList();
   }
 
   private PlanBatch batch(Schedule.Mix mix) {
@@ -118,7 +118,7 @@ final class ScheduleWriter {
         worksOf(timing));
   }
 
-  private PlannedCast cast(Laid cast, Line line, int pieces, @Nullable Integer batch) {
+  private PlannedCast cast(ScheduledCast cast, Line line, int pieces, @Nullable Integer batch) {
     return new PlannedCast(
         instance.request.demands().get(cast.demand()).order(),
         instance.products.get(line.product()).product(),
@@ -133,7 +133,7 @@ final class ScheduleWriter {
         batch);
   }
 
-  private PlannedOrder order(Laid last) {
+  private PlannedOrder order(ScheduledCast last) {
     Line line = instance.lines.get(last.demand());
     Timing timing = last.timing();
     int waited = Math.max(timing.forHands(), Math.max(timing.forStation(), timing.forParts()));
@@ -156,7 +156,7 @@ final class ScheduleWriter {
         switch (bound) {
           case MOULD -> instance.moulds.get(line.mould()).mould();
           case STATION -> instance.request.stations().get(timing.station()).station();
-          case PARTS -> laying.lastPart(last.demand());
+          case PARTS -> schedule.lastPart(last.demand());
           case MATERIAL -> instance.products.get(line.product()).waitsFor();
           case ROUTE, HANDS -> null;
         };
@@ -168,7 +168,7 @@ final class ScheduleWriter {
         name);
   }
 
-  /** When a cast of it would be ready with the whole shop for itself. */
+  /** Returns when a cast would be ready if it had the whole shop for itself. */
   private int alone(Line line) {
     return aloneReady.computeIfAbsent(
         line.product(),
@@ -178,7 +178,7 @@ final class ScheduleWriter {
                 .ready());
   }
 
-  /** An order is ready when all its lines are, and as late as the latest of them. */
+  /** Merges two lines of an order: ready when both are, and as many days late as the later one. */
   private static PlannedOrder later(PlannedOrder a, PlannedOrder b) {
     PlannedOrder last = a.readyAt().isAfter(b.readyAt()) ? a : b;
     return new PlannedOrder(
@@ -206,7 +206,7 @@ final class ScheduleWriter {
     return done;
   }
 
-  /** Work at one step that follows on itself is one visit. */
+  /** Merges work at one step that follows directly on itself into one visit. */
   private List<Visit> visits() {
     works.sort(Comparator.comparing(Visit::step).thenComparing(Visit::at));
     List<Visit> merged = new ArrayList<>();

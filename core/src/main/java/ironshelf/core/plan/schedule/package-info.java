@@ -1,5 +1,5 @@
 /**
- * Builds schedules: lays activities on resources in an order of jobs.
+ * Builds schedules: places the activities of jobs on resources, in the order of the jobs.
  *
  * <p>May use: plan, plan.bound, plan.resource, quantity.
  */

@@ -8,15 +8,15 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Joins mixes of a family that follow on each other, as long as the plan is no worse for it: the
- * best sequence of a mould knows nothing of bowls.
+ * Merges successive mixes of a family while the plan gets no worse: sequences that are best for a
+ * mould do not know about mixes.
  */
 final class Merging {
 
   /** A first plan is waited for. */
   private static final int MOST_LOOKS = 200;
 
-  /** Of the mixes of a family that follow, so many are tried. */
+  /** The number of following mixes of a family that are tried. */
   private static final int NEXT = 3;
 
   private final ScheduleBuilder builder;
@@ -30,7 +30,7 @@ final class Merging {
     this.objective = objective;
   }
 
-  /** Jobs that are never worse than those given. */
+  /** Returns jobs whose plan is no worse than that of the given ones. */
   static List<Job> merged(ScheduleBuilder builder, List<Job> jobs, Objective objective) {
     if (!builder.mixes()) {
       return jobs;
@@ -61,7 +61,7 @@ final class Merging {
     return false;
   }
 
-  /** Puts both as one mix to a place, where that is no worse. */
+  /** Puts two mixes as one in a place, where that is no worse. */
   private boolean isKept(int at, int next, int to, List<Integer> casts) {
     List<Job> joined = new ArrayList<>(jobs);
     joined.remove(next);

@@ -8,9 +8,9 @@ import java.util.List;
 import java.util.Random;
 
 /**
- * Changes of a list of jobs, each likely to help a demand that is late or to save a mix: jobs moved
- * and exchanged, casts moved to a mix with room, exchanged between mixes, mixes emptied into
- * others.
+ * Random changes of a list of jobs that are likely to help a late demand or to save a mix: moves
+ * and exchanges jobs, moves casts to a mix with room, exchanges casts between mixes, empties mixes
+ * into others.
  */
 final class Neighbourhood {
 
@@ -23,9 +23,9 @@ final class Neighbourhood {
   }
 
   /**
-   * A list that differs a little from another.
+   * Returns a list that differs a little from another.
    *
-   * @param lateness by demand, weighed; what is late is moved more often
+   * @param lateness weighted, by demand; late demands are moved more often
    */
   List<Job> change(List<Job> jobs, List<Double> lateness) {
     List<Job> changed = new ArrayList<>(jobs);
@@ -42,7 +42,7 @@ final class Neighbourhood {
     return changed;
   }
 
-  /** A list in which a few jobs stand anywhere else: where a search starts again. */
+  /** Returns a list with a few jobs in random places, from which a search restarts. */
   List<Job> shaken(List<Job> jobs) {
     List<Job> changed = new ArrayList<>(jobs);
     for (int moves = 2 + random.nextInt(4); moves > 0; moves--) {
@@ -51,7 +51,7 @@ final class Neighbourhood {
     return changed;
   }
 
-  /** A late demand's job, or any, earlier; now and then later. */
+  /** Moves the job of a late demand, or any job, earlier; sometimes later. */
   private void pull(List<Job> jobs, List<Double> lateness) {
     int from = late(jobs, lateness);
     int reach = 1 + random.nextInt(Math.max(1, jobs.size() / 3));
@@ -63,7 +63,7 @@ final class Neighbourhood {
     jobs.add(to, jobs.remove(from));
   }
 
-  /** All jobs of one late demand earlier, by as many places each. */
+  /** Moves all jobs of a late demand earlier by the same number of places. */
   private void pullAll(List<Job> jobs, List<Double> lateness) {
     int demand = jobs.get(late(jobs, lateness)).demand(0);
     int reach = 1 + random.nextInt(Math.max(1, jobs.size() / 3));
@@ -92,7 +92,7 @@ final class Neighbourhood {
     jobs.set(b, kept);
   }
 
-  /** The place of a job with a late demand, drawn by how late; any where none is. */
+  /** Draws the place of a job by the lateness of its demands; any place where none is late. */
   private int late(List<Job> jobs, List<Double> lateness) {
     double all = 0;
     for (double own : lateness) {
@@ -117,7 +117,7 @@ final class Neighbourhood {
         : places.get(random.nextInt(places.size()));
   }
 
-  /** One cast, or all of a demand in a mix, to another mix of its family that has room. */
+  /** Moves one cast, or all casts of a demand, to another mix of the family that has room. */
   private void fillUp(List<Job> jobs, List<Double> lateness) {
     int from = late(jobs, lateness);
     Job source = jobs.get(from);
@@ -144,7 +144,7 @@ final class Neighbourhood {
     put(jobs, from, own, to, more);
   }
 
-  /** One of the places, more often one that is near. */
+  /** Draws one of the places, near ones more often. */
   private int near(List<Integer> places, int from) {
     int at = places.indexOf(from);
     int reach = 1 + (int) (places.size() * Math.pow(random.nextDouble(), 3));
@@ -152,7 +152,7 @@ final class Neighbourhood {
     return places.get(Math.max(0, Math.min(places.size() - 1, to)));
   }
 
-  /** A cast of a late demand for one of another demand in an earlier mix. */
+  /** Exchanges a cast of a late demand for one of another demand in an earlier mix. */
   private void exchangeCasts(List<Job> jobs, List<Double> lateness) {
     int from = late(jobs, lateness);
     Job source = jobs.get(from);
@@ -173,7 +173,7 @@ final class Neighbourhood {
     }
   }
 
-  /** The casts of a mix to others of its family, as far as those have room. */
+  /** Empties a mix into others of its family, as far as those have room. */
   private void empty(List<Job> jobs) {
     int from = random.nextInt(jobs.size());
     List<Integer> own = new ArrayList<>(jobs.get(from).demands());
@@ -204,7 +204,7 @@ final class Neighbourhood {
     set(jobs, from, own);
   }
 
-  /** A late demand's casts of a mix as a mix of their own, earlier. */
+  /** Splits the casts of a late demand off a mix and puts them earlier. */
   private void split(List<Job> jobs, List<Double> lateness) {
     int from = late(jobs, lateness);
     List<Integer> own = new ArrayList<>(jobs.get(from).demands());

@@ -4,7 +4,7 @@ import ironshelf.core.plan.Objective;
 import java.util.SortedMap;
 import java.util.TreeMap;
 
-/** What a plan is judged by, by name, and what each takes off it. */
+/** The rules by which a plan is judged, and the penalty of each. */
 public final class PlanRules {
 
   static final String ONE_CAST_A_COPY = "one cast in a copy at a time";
@@ -19,12 +19,12 @@ public final class PlanRules {
   static final String IDLE_BINDER = "opened binder not idle";
   static final String EARLY = "ready early";
 
-  /** Late days are told to a thousandth. */
+  /** Late days are given to a thousandth. */
   private static final double SCALE = 1_000;
 
   private PlanRules() {}
 
-  /** Each rule by its name, and what it takes off; 0 where it is kept. */
+  /** Returns the penalty of each rule by its name: 0 where it is kept, below 0 where it is not. */
   public static SortedMap<String, Long> of(Objective objective) {
     SortedMap<String, Long> rules = new TreeMap<>();
     rules.put(ONE_CAST_A_COPY, -objective.breaches().copies());

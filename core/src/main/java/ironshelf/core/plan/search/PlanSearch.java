@@ -14,28 +14,28 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 
 /**
- * Looks for a better plan than the first one: a local search over the list of jobs, each list laid
- * by the schedule builder, so that every plan is feasible. Steps back are let pass by how the plan
- * was some steps ago (late acceptance; Burke and Bykov 2017), judged by late days and minutes
- * alone; where nothing helps for long it starts again from the best.
+ * Searches for a better plan than the first one: a local search over lists of jobs, each scheduled
+ * by the schedule builder, so that every plan is feasible. A worse list is accepted where it is no
+ * worse than the one some steps ago (late acceptance; Burke and Bykov 2017), compared by late days
+ * and minutes alone. Where nothing helps for long, the search restarts from the best list.
  *
  * <p>Never worse than any of the lists it starts from. With the same request and the same number of
- * looks it finds the same plan; by the clock it may find another. Not promised: the best one. How
- * far it can be off at most is the plan's gap.
+ * steps it finds the same plan; by the clock it may find another. Not promised: the best plan. The
+ * plan's gap says how far it can be off at most.
  */
 public final class PlanSearch {
 
-  /** What an hour of mixing weighs beside a late day, in what steps are accepted by. */
+  /** Weight of an hour of mixing beside a late day when steps are accepted. */
   private static final double HOUR_WEIGHS = 0.2;
 
-  /** What a late day of what is promised weighs there besides. */
+  /** Additional weight of a late day of a promised demand when steps are accepted. */
   private static final double PROMISED_WEIGHS = 20;
 
   private static final int ACCEPTED_BEFORE = 60;
   private static final int PATIENCE = 600;
   private static final int PATIENCE_PER_JOB = 20;
 
-  /** A list of so few jobs has so few neighbours that all were likely seen. */
+  /** Lists of so few jobs have so few neighbours that all were likely seen. */
   private static final int SHORT = 40;
 
   private static final long SEED = 20_270_301;
@@ -44,13 +44,13 @@ public final class PlanSearch {
   private final Start start;
   private volatile boolean stopped;
 
-  /** What it goes on from when it is asked to look again. */
+  /** The best list so far, from which a further run continues. */
   private List<Job> best;
 
   /**
-   * A search.
+   * Prepares a search.
    *
-   * @param before casts of a plan whose order is to be among those it starts from; may be empty
+   * @param before casts of an earlier plan, whose order is one of those to start from; may be empty
    */
   public PlanSearch(PlanRequest request, List<PlannedCast> before) {
     builder = new ScheduleBuilder(request);
@@ -58,27 +58,27 @@ public final class PlanSearch {
     best = start.jobs();
   }
 
-  /** The best of the lists that it starts from; at once. */
+  /** Returns the plan of the best list to start from, without searching. */
   public CastPlan first() {
     return builder.plan(start.jobs());
   }
 
   /**
-   * Looks for so long at most, and tells of each better plan. Asked again it goes on from the best
-   * that it has found.
+   * Searches for so long at most and reports each better plan. Called again, it continues from the
+   * best that it has found.
    */
   public CastPlan search(Duration atMost, Consumer<Objective> better) {
     long end = System.nanoTime() + atMost.toNanos();
     return search(() -> System.nanoTime() < end, better);
   }
 
-  /** Looks at so many plans. */
+  /** Searches for so many steps. */
   public CastPlan search(long looks) {
     long[] left = {looks};
     return search(() -> left[0]-- > 0, o -> {});
   }
 
-  /** Ends a search that runs in another thread; what it found so far stands. */
+  /** Ends a search that runs in another thread; it keeps what it found so far. */
   public void stop() {
     stopped = true;
   }

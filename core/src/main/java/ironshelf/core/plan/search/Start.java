@@ -10,8 +10,8 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * What a search starts from: the best of a plan made before, orders by dates and slack, each
- * mould's best sequence, and, where casts are mixed together, of several rules of dispatching.
+ * The list of jobs that a search starts from: the best of an earlier plan, orders by dates and by
+ * slack, the best sequences of the moulds and, where casts are mixed together, dispatching rules.
  */
 record Start(List<Job> jobs, Objective objective) {
 
@@ -22,7 +22,7 @@ record Start(List<Job> jobs, Objective objective) {
           .thenComparingDouble(s -> s.objective.lateDays())
           .thenComparing(BEST);
 
-  /** A plan that people know is given up only for one that is worth it. */
+  /** A plan that people know is given up only for one that is clearly better. */
   static Start of(ScheduleBuilder builder, List<PlannedCast> before) {
     Start fresh = fresh(builder);
     if (before.isEmpty()) {

@@ -1,6 +1,5 @@
 /**
- * Looks for better plans than the first one, by changing the list of jobs that a schedule is built
- * from.
+ * Searches for better plans by changing the list of jobs that a schedule is built from.
  *
  * <p>May use: plan, plan.resource, plan.schedule.
  */

@@ -11,10 +11,10 @@ import java.util.List;
 import java.util.Set;
 
 /**
- * A warm place, as a tent with a heater, in which castings set faster.
+ * A warm place, for example a tent with a heater, in which castings set faster.
  *
  * @param pieces that it holds, 1 to 10 000
- * @param setShare of their set time in the room that they need there, over 0 and up to 1
+ * @param setShare set time in it over that in the room, over 0 and up to 1
  */
 public record WarmPlace(int pieces, double setShare) {
 
@@ -24,7 +24,7 @@ public record WarmPlace(int pieces, double setShare) {
     new Findings().within("pieces", pieces, 1, 10_000).above("setShare", setShare, 0, 1).orRefuse();
   }
 
-  /** Whether a cast of a product finds room in it, and stands in no station while it sets. */
+  /** Tests whether a cast of a product fits in it and sets in no station. */
   public boolean takes(PlanRequest request, PlanProduct product) {
     int cavities =
         request.moulds().stream()
@@ -48,7 +48,7 @@ public record WarmPlace(int pieces, double setShare) {
     return steps;
   }
 
-  /** The same shop with this place, in which these products set. */
+  /** Returns the shop with this place, in which these products set. */
   public PlanRequest in(PlanRequest request, Set<String> products) {
     if (products.isEmpty()) {
       return request;

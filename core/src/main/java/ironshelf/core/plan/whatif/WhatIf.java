@@ -23,7 +23,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What would be different in a shop; all of it together.
+ * Changes to a shop that are tried together.
  *
  * @param moreCopies of moulds, by their names; 1 to 20 each
  * @param morePeople who work at once, 0 to 10
@@ -50,30 +50,30 @@ public record WhatIf(
     findings.orRefuse();
   }
 
-  /** The same with so many more copies of a mould. */
+  /** Returns the same changes with more copies of a mould. */
   public WhatIf copies(String mould, int more) {
     Map<String, Integer> all = new HashMap<>(moreCopies);
     all.put(mould, more);
     return new WhatIf(all, morePeople, longerMin, alsoOn, warmPlace);
   }
 
-  /** The same with so many more people. */
+  /** Returns the same changes with more people. */
   public WhatIf people(int more) {
     return new WhatIf(moreCopies, more, longerMin, alsoOn, warmPlace);
   }
 
-  /** The same with longer days. */
+  /** Returns the same changes with longer days. */
   public WhatIf longer(int minutes) {
     return new WhatIf(moreCopies, morePeople, minutes, alsoOn, warmPlace);
   }
 
-  /** The same on one day of the week more. */
+  /** Returns the same changes with one more day of the week. */
   public WhatIf also(DayOfWeek day) {
     return new WhatIf(moreCopies, morePeople, longerMin, day, warmPlace);
   }
 
   /**
-   * The plan as it is and as it would be.
+   * The plan without and with the changes.
    *
    * @param inWarmPlace the products that set there
    */
@@ -84,7 +84,7 @@ public record WhatIf(
   }
 
   /**
-   * Tries it. The plan is never worse for it: nobody has to use what is there more.
+   * Plans with the changes. The plan never gets worse, since nobody has to use what is added.
    *
    * @param planned the casts of the plan as it is
    */
@@ -92,13 +92,13 @@ public record WhatIf(
     return in(request, planned, before(request, planned));
   }
 
-  /** The plan as it is, made in the same way, so that both differ by what is tried alone. */
+  /** Returns the plan without the changes, made in the same way, so that only they differ. */
   public static CastPlan before(PlanRequest request, List<PlannedCast> planned) {
     return new PlanSearch(request, planned).first();
   }
 
   /**
-   * Tries it beside a plan as it is that is known.
+   * Plans with the changes beside a known plan without them.
    *
    * @param before from {@link #before}
    */
@@ -111,13 +111,13 @@ public record WhatIf(
     return new Tried(before, worse ? before : after, worse ? Set.of() : warm);
   }
 
-  /** The hours that would be kept in place of these. */
+  /** Returns the opening hours with the changes. */
   public OpenHours hours(OpenHours now) {
     OpenHours longer = now.longerBy(longerMin);
     return alsoOn == null ? longer : longer.alsoOn(alsoOn);
   }
 
-  /** The changed shop; what sets in its warm place is still to be chosen. */
+  /** Returns the changed shop, before products are chosen for the warm place. */
   public PlanRequest changed(PlanRequest request) {
     PlanChange change =
         request
@@ -129,8 +129,8 @@ public record WhatIf(
   }
 
   /**
-   * The products that are best set in the warm place: one after the other, the latest first, each
-   * where the plan has fewer late days with it.
+   * Chooses the products for the warm place: one after the other, the latest first, each where the
+   * plan has fewer late days with it.
    */
   private Set<String> warm(PlanRequest larger, CastPlan before, List<PlannedCast> planned) {
     Map<String, Long> lateDays = new HashMap<>();

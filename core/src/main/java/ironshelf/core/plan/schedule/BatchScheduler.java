@@ -10,30 +10,34 @@ import ironshelf.core.plan.resource.Instance.Line;
 import ironshelf.core.plan.resource.Mixers;
 import ironshelf.core.plan.resource.Mixers.Slot;
 import ironshelf.core.plan.resource.Timing;
-import ironshelf.core.plan.schedule.Schedule.Laid;
 import ironshelf.core.plan.schedule.Schedule.Mix;
+import ironshelf.core.plan.schedule.Schedule.ScheduledCast;
 import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Lays mixes: one stretch of one person and one mixer, to prepare and mix, fill cast after cast and
- * wash, with helpers who fill beside where one alone is not quick enough. What one mix cannot fill
- * becomes several.
+ * Schedules mixes. A mix occupies one person and one mixer without a break: it is prepared and
+ * mixed, fills one cast after the other, and its mixer is washed. Helpers fill as well where one
+ * person is too slow for the working time. Casts that do not fit one mix get several.
  */
-final class BatchLayer {
+final class BatchScheduler {
 
   private final Schedule schedule;
   private final Instance instance;
   private final Mixers mixers;
 
-  BatchLayer(Schedule schedule) {
+  BatchScheduler(Schedule schedule) {
     this.schedule = schedule;
     this.instance = schedule.instance;
     this.mixers = schedule.resources.mixers;
   }
 
-  /** Lays casts of one family, by their demands, in as few mixes as their order allows. */
-  void lay(int familyNo, List<Integer> demands) {
+  /**
+   * Schedules casts of one family in as few mixes as their order allows.
+   *
+   * @param demands the demand of each cast, in the order of filling
+   */
+  void place(int familyNo, List<Integer> demands) {
     Family family = instance.families.get(familyNo);
     List<Integer> mix = new ArrayList<>();
     List<Integer> minutes = new ArrayList<>();
@@ -47,7 +51,7 @@ final class BatchLayer {
               || !family.isOneMix(litres + instance.litresOf(demand), minutes)
               || !haveRoom(mix, demand);
       if (!mix.isEmpty() && full) {
-        layMix(familyNo, family, mix);
+        placeMix(familyNo, family, mix);
         mix = new ArrayList<>();
         minutes = new ArrayList<>(List.of(instance.fillMin(demand)));
         copies = new int[instance.moulds.size()];
@@ -57,12 +61,12 @@ final class BatchLayer {
       copies[mould]++;
       litres += instance.litresOf(demand);
     }
-    layMix(familyNo, family, mix);
+    placeMix(familyNo, family, mix);
   }
 
   /**
-   * Whether another cast has room where the casts of a mix go to set. They all go there at once, so
-   * that what has no room then has none however long it waits.
+   * Tests whether the stations where the casts of a mix set have room for one more. All of them
+   * arrive together, so waiting would not make room.
    */
   private boolean haveRoom(List<Integer> mix, int more) {
     for (Activity.Stay stay : instance.setsIn(more)) {
@@ -79,14 +83,14 @@ final class BatchLayer {
     return true;
   }
 
-  /** A cast that is too large for one mix, or takes too long, is filled by one person. */
+  /** Returns who fills what; one person fills all where no number of helpers is quick enough. */
   private Filling filling(Family family, double litres, List<Integer> demands) {
     List<Integer> minutes = demands.stream().map(instance::fillMin).toList();
     Filling filling = family.filling(litres, minutes);
     return filling == null ? Filling.of(minutes, 1) : filling;
   }
 
-  private void layMix(int familyNo, Family family, List<Integer> demands) {
+  private void placeMix(int familyNo, Family family, List<Integer> demands) {
     double litres = demands.stream().mapToDouble(instance::litresOf).sum();
     Filling filling = filling(family, litres, demands);
     Block block = family.block(litres, filling);
@@ -128,7 +132,8 @@ final class BatchLayer {
         schedule.copies[mould].giveBack(copies[i], timings[i].freed() + instance.washMin(mould));
         nos.add(schedule.casts.size());
         fillers.add(filling.filler(i));
-        schedule.laid(new Laid(demands.get(i), copies[i].number, freeAt[i], timings[i], false));
+        schedule.add(
+            new ScheduledCast(demands.get(i), copies[i].number, freeAt[i], timings[i], false));
       }
       schedule.batches.add(
           new Mix(
@@ -142,7 +147,7 @@ final class BatchLayer {
     }
   }
 
-  /** The earliest stretch for a mix of one cast from a minute on. */
+  /** Returns the earliest slot for a mix of one cast that does not begin before a minute. */
   Slot slot(Family family, int earliest, double litres, int fillMin) {
     Block block = family.block(litres, Filling.of(List.of(fillMin), 1));
     return mixers.slot(earliest, block, family.oneMixL(litres), family);
@@ -153,10 +158,11 @@ final class BatchLayer {
   }
 
   /**
-   * Books the mix and its casts in a slot.
+   * Books a mix and its casts in a slot.
    *
-   * @param later by how much the mix must be later for stations to have room, where it must
-   * @return null where it must; then nothing is booked
+   * @param later receives, in its one element, by how many minutes the mix must move for stations
+   *     to have room
+   * @return the timing of each cast; null where the mix must move, and then nothing is booked
    */
   private Timing[] fill(
       Slot slot,
@@ -192,7 +198,7 @@ final class BatchLayer {
     return timings;
   }
 
-  /** Takes back what was booked: the mix, and so many of its casts. */
+  /** Cancels the booking of a mix and of the first casts of it. */
   private void giveBack(
       Slot slot, Block block, List<Integer> demands, Timing[] timings, int casts) {
     for (int i = 0; i < casts; i++) {
@@ -203,8 +209,8 @@ final class BatchLayer {
   }
 
   /**
-   * From when each cast's next layer is poured, in minutes after the mixing, so that the first of
-   * them waits until all can be poured from one mix without a break.
+   * Returns from when the next layer of each cast may be poured, in minutes after the mixing: late
+   * enough that all of them can be poured from one mix without a break.
    */
   private int[] together(List<Integer> demands, Filling filling) {
     int[] from = new int[demands.size()];

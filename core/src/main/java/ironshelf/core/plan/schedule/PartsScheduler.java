@@ -11,27 +11,27 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** Lays parts before what takes them, and says when they are there. */
-final class PartsLayer {
+/** Schedules parts before the pieces that take them, and knows when they are ready. */
+final class PartsScheduler {
 
   private final Schedule schedule;
 
-  /** Where begun casts wait for parts: what is still to be laid of them. */
+  /** The activities of begun casts from their first joining step on, which wait for parts. */
   private final Map<Integer, List<Activity>> tails = new HashMap<>();
 
-  /** When the casts of demands that feed others are ready. */
+  /** The minutes at which casts of demands that feed others are ready, by demand. */
   private final Map<Integer, List<Integer>> readyOfParts = new HashMap<>();
 
-  PartsLayer(Schedule schedule) {
+  PartsScheduler(Schedule schedule) {
     this.schedule = schedule;
   }
 
-  /** Notes when a cast of a part is ready. */
+  /** Records when a cast of a part is ready. */
   void ready(int demand, int readyMin) {
     readyOfParts.computeIfAbsent(demand, d -> new ArrayList<>()).add(readyMin);
   }
 
-  /** The works before the first joining step; the others wait for their parts. */
+  /** Returns the activities before the first joining step and keeps the others for later. */
   List<Activity> untilJoin(int begunNo, List<Activity> activities) {
     int join = 0;
     while (join < activities.size() && activities.get(join).join() == Activity.NOWHERE) {
@@ -49,7 +49,7 @@ final class PartsLayer {
     return head;
   }
 
-  /** Lays all that is left: what has begun and waits for its parts. */
+  /** Schedules the rest of begun casts that waited for parts. */
   void finish() {
     List.copyOf(tails.keySet()).forEach(this::finishBegun);
   }
@@ -69,9 +69,10 @@ final class PartsLayer {
   }
 
   /**
-   * When the parts of each joining step are there; lays what feeds them first.
+   * Returns the minute at which the parts of each joining step are ready. Schedules the demands
+   * that feed them first, where that was not done.
    *
-   * @param taken of the pieces that share them, so many need theirs by then
+   * @param taken how many of the pieces that share the parts need theirs by then
    */
   int[] at(List<Source> sources, int taken, int pieces) {
     if (sources.isEmpty()) {
@@ -86,10 +87,10 @@ final class PartsLayer {
     return at;
   }
 
-  /** When so many of a demand's pieces are ready as that share of the takers needs. */
+  /** Returns when enough pieces of a demand are ready for that share of the takers. */
   private int readyOf(int demand, int taken, int pieces) {
     Line line = schedule.instance.lines.get(demand);
-    schedule.layAll(demand);
+    schedule.placeAll(demand);
     List<Integer> ready = readyOfParts.getOrDefault(demand, List.of());
     if (ready.isEmpty()) {
       return 0;
@@ -99,7 +100,7 @@ final class PartsLayer {
     return ready.stream().sorted().toList().get((int) Math.max(0, casts - 1));
   }
 
-  /** The product of that which feeds a demand last. */
+  /** Returns the product of the part that is ready last for a demand; null where it has none. */
   @Nullable String last(int demand) {
     String product = null;
     int last = -1;

@@ -20,22 +20,22 @@ import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
-/** Lays mixes whose casts are pinned where they are pinned, or says why they cannot stay there. */
-final class PinLayer {
+/** Schedules pinned casts that are mixed: at their pins, or it reports why that is not possible. */
+final class PinScheduler {
 
   private final Schedule schedule;
   private final Instance instance;
   private final Mixers mixers;
 
-  PinLayer(Schedule schedule) {
+  PinScheduler(Schedule schedule) {
     this.schedule = schedule;
     this.instance = schedule.instance;
     this.mixers = schedule.resources.mixers;
   }
 
   /**
-   * Keeps pins of mixes. Those of one family that are filled as one mix would be are one mix, as
-   * they were when they were pinned.
+   * Schedules pins. Pins of one family become one mix again where their minutes are those at which
+   * one mix would fill them.
    */
   void keep(List<Pin> pins) {
     List<Pin> left = new ArrayList<>(pins);
@@ -59,7 +59,10 @@ final class PinLayer {
     }
   }
 
-  /** By as few people as would begin each cast at its pin's minute; null where none would. */
+  /**
+   * Returns the filling by the fewest people that begins each cast at the minute of its pin; null
+   * where there is none.
+   */
   private @Nullable Filling asPinned(List<Pin> pins) {
     List<Integer> minutes = pins.stream().map(p -> instance.fillMin(p.demand())).toList();
     for (int people = 1; people <= Math.min(instance.request.people(), pins.size()); people++) {
