@@ -29,6 +29,18 @@ final class BenchFacts {
     return fact("weighed", Map.of("line", line, "kg", kg, "source", "scale", "more", false));
   }
 
+  /** Binder that goes in besides the sheet. */
+  static Map<String, Object> putIn(String mix, String material, double kg) {
+    Map<String, Object> values = new HashMap<>();
+    values.put("mix", mix);
+    values.put("material", material);
+    values.put("role", "binder");
+    values.put("kg", kg);
+    values.put("litresPerKg", 0.33);
+    values.put("source", "scale");
+    return fact("putIn", values);
+  }
+
   static Map<String, Object> filled(String copy, boolean all, @Nullable Double kg) {
     return fact("filled", filledValues(copy, all, kg));
   }

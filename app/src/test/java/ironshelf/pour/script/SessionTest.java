@@ -3,6 +3,7 @@ package ironshelf.pour.script;
 import static ironshelf.pour.script.BenchFacts.fact;
 import static ironshelf.pour.script.BenchFacts.filled;
 import static ironshelf.pour.script.BenchFacts.filledValues;
+import static ironshelf.pour.script.BenchFacts.putIn;
 import static ironshelf.pour.script.BenchFacts.weighed;
 import static ironshelf.pour.script.BenchFacts.weighedRaw;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -50,31 +51,11 @@ class SessionTest {
     long cement = binder.path("material").asLong();
     String mix = binder.path("mix").asString();
     double before = stock(cement);
-    assertThat(note(id, putIn(mix, "nonsense")).code()).isEqualTo("id.notNumber");
-    assertThat(note(id, putIn(mix, "999999")).status()).isEqualTo(404);
-    assertThat(stock(cement)).isEqualTo(before);
-    Answer taken = note(id, putIn(mix, Long.toString(cement)));
-    assertThat(taken.status()).as(taken.body().toString()).isEqualTo(200);
+    assertThat(note(id, putIn(mix, "nonsense", 0.05)).code()).isEqualTo("id.notNumber");
+    assertThat(note(id, putIn(mix, "999999", 0.05)).status()).isEqualTo(404);
+    assertThat(note(id, putIn(mix, Long.toString(cement), 0.05)).status()).isEqualTo(200);
     assertThat(stock(cement)).isCloseTo(before - 0.05, within(1e-9));
     note(id, fact("abandoned", Map.of("why", "a test")));
-  }
-
-  private static Map<String, Object> putIn(String mix, String material) {
-    return fact(
-        "putIn",
-        Map.of(
-            "mix",
-            mix,
-            "material",
-            material,
-            "role",
-            "binder",
-            "kg",
-            0.05,
-            "litresPerKg",
-            0.33,
-            "source",
-            "scale"));
   }
 
   @Test

@@ -29,6 +29,11 @@ class LimitsTest {
   private static final double TOO_HEAVY = 5_000.1;
   private static final String LONG = "x".repeat(201);
 
+  private static final PlannedLayer LAYER = new PlannedLayer("all", 1);
+  private static final PlannedCopy COPY = new PlannedCopy("R1", 1, 1);
+  private static final PlannedMix MIX = new PlannedMix("m1", List.of(line("w", 1)));
+  private static final PlannedBatch BATCH = batch("b1", List.of(MIX));
+
   static Stream<Arguments> facts() {
     return Stream.of(
         refusal("check", () -> new What.Checked(" ")),
@@ -64,71 +69,39 @@ class LimitsTest {
   }
 
   static Stream<Arguments> sheets() {
-    PlannedLayer layer = new PlannedLayer("all", 1);
-    PlannedCopy copy = new PlannedCopy("R1", 1, 1);
-    PlannedMix mix = new PlannedMix("m1", List.of(line("w", 1)));
-    PlannedBatch batch = new PlannedBatch("b1", List.of(mix), List.of());
+    PlannedMix twice = new PlannedMix("m2", MIX.lines());
+    PlannedMix other = new PlannedMix("m2", List.of(line("c", 1)));
     return Stream.of(
         refusal("share", () -> new PlannedLayer("all", 1.01)),
         refusal("litres", () -> new PlannedCopy("R1", 0, 1)),
         refusal("cavities", () -> new PlannedCopy("R1", 1, 0)),
-        refusal("mixes", () -> new PlannedBatch("b1", List.of(), List.of())),
-        refusal("portions", () -> new PlannedBatch("b1", List.of(mix), null)),
+        refusal("mixes", () -> batch("b1", List.of())),
+        refusal("portions", () -> new PlannedBatch("b1", List.of(MIX), null)),
         refusal("litres", () -> new PlannedPortion("R1", 0)),
         refusal("lines", () -> new PlannedMix("m1", List.of())),
         refusal("askedKg", () -> line("w", TOO_HEAVY)),
         refusal("materials", () -> new SheetMaker.LayerMaterials(Addition.COLOUR_LAST, List.of())),
-        refusal("workingMinutes", () -> sheet(0, List.of(), layer, List.of(copy), batch)),
-        refusal("checks", () -> sheet(10, many(21), layer, List.of(copy), batch)),
-        refusal("copies", () -> sheet(10, List.of(), layer, List.of(), batch)),
-        refusal("copies.key", () -> sheet(10, List.of(), layer, List.of(copy, copy), batch)),
-        refusal("batches.key", () -> sheet(10, List.of(), layer, List.of(copy), batch, batch)),
-        refusal(
-            "mixes.key",
-            () ->
-                sheet(
-                    10,
-                    List.of(),
-                    layer,
-                    List.of(copy),
-                    batch,
-                    new PlannedBatch("b2", List.of(mix), List.of()))),
-        refusal(
-            "lines.key",
-            () ->
-                sheet(
-                    10,
-                    List.of(),
-                    layer,
-                    List.of(copy),
-                    batch,
-                    new PlannedBatch("b2", List.of(new PlannedMix("m2", mix.lines())), List.of()))),
+        refusal("workingMinutes", () -> sheet(0, List.of(), LAYER, List.of(COPY), BATCH)),
+        refusal("checks", () -> sheet(10, many(21), LAYER, List.of(COPY), BATCH)),
+        refusal("copies", () -> sheet(10, List.of(), LAYER, List.of(), BATCH)),
+        refusal("copies.key", () -> sheet(10, List.of(), LAYER, List.of(COPY, COPY), BATCH)),
         refusal(
             "layers.share",
-            () -> sheet(10, List.of(), new PlannedLayer("half", 0.5), List.of(copy), batch)),
+            () -> sheet(10, List.of(), new PlannedLayer("half", 0.5), List.of(COPY), BATCH)),
+        refusal("batches.key", () -> sheet(BATCH, BATCH)),
+        refusal("mixes.key", () -> sheet(BATCH, batch("b2", List.of(MIX)))),
+        refusal("lines.key", () -> sheet(BATCH, batch("b2", List.of(twice)))),
         refusal(
             "batches.0.portions",
             () ->
-                sheet(
-                    10,
-                    List.of(),
-                    layer,
-                    List.of(copy),
-                    new PlannedBatch("b1", List.of(mix), List.of(new PlannedPortion("R2", 1))))),
-        refusal(
-            "batches.0.mixes.size",
-            () ->
-                sheet(
-                    10,
-                    List.of(),
-                    layer,
-                    List.of(copy),
-                    new PlannedBatch(
-                        "b1",
-                        List.of(mix, new PlannedMix("m2", List.of(line("c", 1)))),
-                        List.of()))),
+                sheet(new PlannedBatch("b1", List.of(MIX), List.of(new PlannedPortion("R2", 1))))),
+        refusal("batches.0.mixes.size", () -> sheet(batch("b1", List.of(MIX, other)))),
         refusal("sheet", () -> PourScript.of(null, List.of())),
         refusal("facts", () -> PourScript.of(TestPours.simple(1, 1, 1), null)));
+  }
+
+  private static PlannedBatch batch(String key, List<PlannedMix> mixes) {
+    return new PlannedBatch(key, mixes, List.of());
   }
 
   private static List<String> many(int checks) {
@@ -137,6 +110,10 @@ class LimitsTest {
 
   private static PlannedLine line(String key, double kg) {
     return new PlannedLine(key, "material of " + key, Role.WATER, kg, 0.01, 1, false, null);
+  }
+
+  private static PourSheet sheet(PlannedBatch... batches) {
+    return sheet(10, List.of(), LAYER, List.of(COPY), batches);
   }
 
   private static PourSheet sheet(
