@@ -247,8 +247,9 @@ public class MaterialService {
       throw ProblemException.stale();
     }
     refuseTaken(to, id);
-    if (view(material).role() != to.role()) {
-      events.publishEvent(new MaterialRoleChanging(id, material.view(null).name()));
+    MaterialView was = material.view(null);
+    if (was.role() != to.role()) {
+      events.publishEvent(new MaterialRoleChanging(id, was.name()));
     }
     double scoopL = workshop.view().scoopL();
     material.change(withPack(to, scoopL), scoopL);
