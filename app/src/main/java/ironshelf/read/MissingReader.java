@@ -23,14 +23,12 @@ import ironshelf.route.RouteService;
 import ironshelf.route.RouteView;
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -137,11 +135,7 @@ class MissingReader {
 
   private MissingView tooWet(RecipeView recipe, RecipeService.Mix mix) {
     List<Ingredient> ingredients = mix.recipe().ingredients();
-    int wettest =
-        IntStream.range(0, ingredients.size())
-            .boxed()
-            .max(Comparator.comparingDouble(i -> ingredients.get(i).moisturePercent()))
-            .orElseThrow();
+    int wettest = mix.recipe().wettest();
     long materialId = mix.materialIds().get(wettest);
     Map<String, Object> params = new HashMap<>(mix.recipe().tooWet().orElseThrow().params());
     params.put("material", ingredients.get(wettest).name());

@@ -6,9 +6,11 @@ import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.RefusedException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * A recipe's masses against each other, and what they fill: the absolute-volume method (ACI
@@ -147,10 +149,22 @@ record Proportions(
   private static double freeWaterKg(List<Ingredient> ingredients, List<Double> dry) {
     double kg = 0;
     for (int i = 0; i < dry.size(); i++) {
-      Ingredient ingredient = ingredients.get(i);
-      kg += ingredient.role() == Role.WATER ? 0 : dry.get(i) * ingredient.freeWaterShare();
+      kg += freeWaterKg(ingredients.get(i), dry.get(i));
     }
     return kg;
+  }
+
+  private static double freeWaterKg(Ingredient ingredient, double dryKg) {
+    return ingredient.role() == Role.WATER ? 0 : dryKg * ingredient.freeWaterShare();
+  }
+
+  /** The index of the ingredient that brings most water besides the water itself. */
+  static int wettest(List<Ingredient> ingredients) {
+    List<Double> dry = dryMasses(ingredients);
+    return IntStream.range(0, dry.size())
+        .boxed()
+        .max(Comparator.comparingDouble(i -> freeWaterKg(ingredients.get(i), dry.get(i))))
+        .orElseThrow();
   }
 
   private static List<Double> weighedMasses(List<Ingredient> ingredients, List<Double> dry) {

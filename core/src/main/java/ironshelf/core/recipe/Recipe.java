@@ -124,6 +124,11 @@ public record Recipe(
     return Proportions.tooWet(ingredients);
   }
 
+  /** The index of the ingredient that brings most water besides the water itself. */
+  public int wettest() {
+    return Proportions.wettest(ingredients);
+  }
+
   /**
    * Itself, or the same without the water of its ingredients where they bring more than it takes:
    * the mix that can be planned and priced while its sand is left to dry. Not what the scale shows

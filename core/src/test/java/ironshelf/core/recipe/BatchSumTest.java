@@ -135,18 +135,24 @@ class BatchSumTest {
     Ingredient latex =
         new Ingredient(
             "latex", Role.ADMIXTURE, Basis.PARTS_BY_MASS, 1, 1.02, null, 0, 0, null, 100, 1, null);
+    Ingredient damp =
+        new Ingredient(
+            "sand", Role.AGGREGATE, Basis.PARTS_BY_MASS, 1, 2.65, null, 3, 0, null, 100, 100, null);
     Recipe recipe =
         new Recipe(
             List.of(
                 Ingredient.of("cement", Role.BINDER, Basis.PARTS_BY_MASS, 1, 3.15, null),
                 Ingredient.of("water", Role.WATER, Basis.PARTS_BY_MASS, 0.3, 1, null),
-                latex),
+                latex,
+                damp),
             0,
             1,
             null,
             null);
-    // By hand: 0.99 of 1 part over 0.3 of a part.
-    assertThat(recipe.tooWet().orElseThrow().params()).containsEntry("value", 330.0);
+    // By hand: 0.99 of the latex and 0.03 of the sand over 0.3 of a part.
+    assertThat((double) recipe.tooWet().orElseThrow().params().get("value"))
+        .isCloseTo(340, within(1e-9));
+    assertThat(recipe.wettest()).as("not the sand, though only that is damp").isEqualTo(2);
     assertThat(recipe.weighable().tooWet()).isEmpty();
   }
 
