@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -36,6 +37,7 @@ public final class App implements AutoCloseable {
     synchronized (App.class) {
       context =
           new SpringApplicationBuilder(IronShelfApplication.class)
+              .initializers(c -> c.getBeanFactory().registerSingleton("machine", TestDay.source()))
               .run(
                   Stream.concat(
                           Stream.of(
@@ -96,6 +98,11 @@ public final class App implements AutoCloseable {
     static final App ONLY = demo(0);
 
     private Busy() {}
+  }
+
+  /** What its clock shows. */
+  public static Instant now() {
+    return TestDay.source().instant();
   }
 
   /** A bean, for what no request can do. */

@@ -41,7 +41,7 @@ public final class OwnPours {
     String mix = batch.path("mixes").get(0).path("key").asString();
     List<Map<String, Object>> facts = new ArrayList<>();
     // All at one moment: a filling that took a millisecond would teach how long one takes.
-    Instant at = Instant.now();
+    Instant at = App.now();
     facts.add(fact(at, Map.of("kind", "asAsked", "mix", mix)));
     facts.add(fact(at, Map.of("kind", "wetted", "mix", mix)));
     for (JsonNode portion : batch.path("portions")) {

@@ -3,7 +3,11 @@ package ironshelf.workshop;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.InstantSource;
 import java.time.ZoneId;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.stereotype.Component;
 
 /** The one clock of the application. The demo may set it ahead; a real shop never does. */
@@ -14,8 +18,16 @@ public class ShopClock extends Clock {
   private volatile Clock system;
   private volatile Duration ahead;
 
-  ShopClock() {
-    this(new SteadyClock(Clock.system(ZoneId.systemDefault()), System::nanoTime));
+  /**
+   * @param machine the clock of the machine; tests give their own, so that the day on which they
+   *     run changes nothing
+   */
+  @Autowired
+  ShopClock(@Qualifier("machine") ObjectProvider<InstantSource> machine) {
+    this(
+        new SteadyClock(
+            machine.getIfAvailable(InstantSource::system).withZone(ZoneId.systemDefault()),
+            System::nanoTime));
   }
 
   private ShopClock(SteadyClock steady) {

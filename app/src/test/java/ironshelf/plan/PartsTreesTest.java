@@ -209,7 +209,10 @@ class PartsTreesTest {
                 "/api/orders",
                 Map.of(
                     "customerId", customer,
-                    "due", LocalDate.now(java.time.ZoneOffset.UTC).plusDays(90).toString(),
+                    "due",
+                        LocalDate.ofInstant(App.now(), java.time.ZoneOffset.UTC)
+                            .plusDays(90)
+                            .toString(),
                     "lines",
                         List.of(
                             Map.of(

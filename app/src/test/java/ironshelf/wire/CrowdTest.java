@@ -127,7 +127,7 @@ class CrowdTest {
                   "customerId",
                   customer.body().path("id").asLong(),
                   "due",
-                  LocalDate.now(ZoneOffset.UTC).plusDays(60).toString(),
+                  LocalDate.ofInstant(App.now(), ZoneOffset.UTC).plusDays(60).toString(),
                   "lines",
                   List.of(line)));
       saw.actMs().add((System.nanoTime() - begun) / 2_000_000);

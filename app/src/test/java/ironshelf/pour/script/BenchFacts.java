@@ -1,6 +1,6 @@
 package ironshelf.pour.script;
 
-import java.time.Instant;
+import ironshelf.App;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -17,8 +17,7 @@ final class BenchFacts {
   static Map<String, Object> fact(String kind, Map<String, ?> values) {
     Map<String, Object> what = new HashMap<>(values);
     what.put("kind", kind);
-    return Map.of(
-        "key", "f" + FACTS.incrementAndGet(), "at", Instant.now().toString(), "what", what);
+    return Map.of("key", "f" + FACTS.incrementAndGet(), "at", App.now().toString(), "what", what);
   }
 
   static Map<String, Object> weighed(JsonNode step, double kg) {

@@ -137,7 +137,7 @@ final class LearningShop {
   }
 
   Map<String, Object> fact(String kind, Map<String, Object> values) {
-    return fact(kind, values, Instant.now());
+    return fact(kind, values, App.now());
   }
 
   Map<String, Object> fact(String kind, Map<String, Object> values, Instant at) {

@@ -164,7 +164,7 @@ class SchoolsLearnTest {
     JsonNode session = shop.open(made);
     long id = session.path("id").asLong();
     String mix = "b1/0";
-    Instant wet = Instant.now().minusSeconds(9 * 60);
+    Instant wet = App.now().minusSeconds(9 * 60);
     app.act(
         "/api/pours/" + id + "/facts",
         Map.of(
