@@ -17,6 +17,7 @@ import { LetteringDrawing } from './LetteringDrawing';
 import { StampFields, type StampDraft, useFirstSet } from './StampFields';
 import { openTemplate, useLettering } from '../server/useLettering';
 import { widthsIn } from './widths';
+import { useSubmit } from '../kit/useSubmit';
 import { Wrong } from '../kit/Wrong';
 
 type Align = 'left' | 'centre' | 'right';
@@ -62,7 +63,7 @@ function Planner({ mouldId, name, outline, first }: Props) {
   const [lineGap, setLineGap] = useState(() => bareEntry(isUs() ? 12.7 : 12, 'length'));
   const [margin, setMargin] = useState(() => bareEntry(isUs() ? 12.7 : 15, 'length'));
   const [align, setAlign] = useState<Align>('centre');
-  const [wrong, setWrong] = useState<string>();
+  const printing = useSubmit();
   const textId = useId();
   const mm = (typed: string) => valueIn(typed, 'length') ?? 0;
   const lines = text
@@ -159,13 +160,12 @@ function Planner({ mouldId, name, outline, first }: Props) {
           {request && shown && (
             <Box mt={3}>
               <Key
-                onClick={() =>
-                  void openTemplate(request).catch((e: unknown) => setWrong(messageOf(e)))
-                }
+                disabled={printing.busy}
+                onClick={() => void printing.submit(() => openTemplate(request))}
               >
                 Template 1:1
               </Key>
-              <Wrong error={wrong} />
+              <Wrong error={printing.error} />
             </Box>
           )}
         </Box>

@@ -32,7 +32,7 @@ export function MaterialRow({ stock, need }: Props) {
   const packs = packsOf(left, material.packKg);
   const lots = stock.lots.filter((l) => Number(l.remainingKg) !== 0);
   const fromTap = material.role === 'water';
-  const pieces = material.pieceG ? Math.round((left * 1000) / material.pieceG) : undefined;
+  const pieces = stock.remainingPieces;
   const said = fromTap ? 'tap' : pieces === undefined ? mass(left) : counted(pieces, 'piece');
   return (
     <Box as="section" aria-label={material.name} borderBottom="4px solid" borderColor="steel">

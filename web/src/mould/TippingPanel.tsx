@@ -12,8 +12,6 @@ import type { Mould } from '../server/useMoulds';
 import { keyOf } from '../server/keys';
 import { Wrong } from '../kit/Wrong';
 
-const DRY_DENSITY = 2100;
-
 /** How far the piece may be tilted, with what is mounted on it. */
 export function TippingPanel({ mould }: { mould: Mould }) {
   const [fitting, setFitting] = useState(() => suggestion(0.3, 'mass'));
@@ -30,7 +28,6 @@ export function TippingPanel({ mould }: { mould: Mould }) {
     coreLiftMm: shape.coreLiftMm,
     inserts: shape.inserts,
     moreCores: shape.moreCores,
-    densityKgM3: DRY_DENSITY,
     fittingMassKg: massKg ?? 0,
     fittingHeightMm: heightMm ?? 0,
     upsideDown,
@@ -87,7 +84,7 @@ export function TippingPanel({ mould }: { mould: Mould }) {
         >
           {mass(data.massKg)} with its centre {length(data.centreOfMassMm)} up, the base’s edge{' '}
           {length(data.baseReachMm)} away: atan({length(data.baseReachMm)} ÷{' '}
-          {length(data.centreOfMassMm)}). Statics; dry at {density(DRY_DENSITY)}. A lamp should
+          {length(data.centreOfMassMm)}). Statics; dry at {density(data.densityKgM3)}. A lamp should
           stand on a slope of 6° (EN IEC 60598-2-4; from memory).
         </FigureRow>
       )}

@@ -15,34 +15,8 @@ import { keyOf } from '../server/keys';
 export function SphereSize() {
   const [mass, setMass] = useState(() => entry(isUs() ? 130 * KG_PER_LB : 60, 'mass'));
   const [across, setAcross] = useState('');
-  const massKg = useReading(mass, 'mass').data?.value;
-  const diameterMm = useReading(across, 'length').data?.value;
-  const DENSITY = 2400;
-  const size = useQuery({
-    queryKey: keyOf('sphere', massKg),
-    queryFn: () =>
-      dataOf(
-        client.POST('/api/calc/sphere', {
-          body: { massKg: massKg ?? 0, densityKgM3: DENSITY },
-        }),
-      ),
-    enabled: massKg !== undefined,
-    retry: false,
-  });
-  const back = useQuery({
-    queryKey: keyOf('sphere-mass', diameterMm),
-    queryFn: () =>
-      dataOf(
-        client.POST('/api/calc/mould', {
-          body: {
-            cavity: { kind: 'sphere', diameterMm: diameterMm ?? 0, flatDiameterMm: 0 },
-            freshDensityKgM3: DENSITY,
-          },
-        }),
-      ),
-    enabled: diameterMm !== undefined,
-    retry: false,
-  });
+  const size = useSphere('massKg', useReading(mass, 'mass').data?.value);
+  const back = useSphere('diameterMm', useReading(across, 'length').data?.value);
   return (
     <Section name="How large a sphere">
       <Grid templateColumns={{ base: '1fr', md: '220px 1fr' }} columnGap={4} alignItems="center">
@@ -50,15 +24,25 @@ export function SphereSize() {
         <Answer
           {...(size.data && { figure: length(size.data.diameterMm) })}
           error={size.error}
-          words={`across, at ${density(DENSITY)}`}
+          words={size.data ? `across, at ${density(size.data.densityKgM3)}` : 'give its mass'}
         />
         <QuantityField label="across" text={across} onText={setAcross} dimension="length" />
         <Answer
-          {...(back.data && { figure: benchMass(back.data.freshMassKg) })}
+          {...(back.data && { figure: benchMass(back.data.massKg) })}
           error={back.error}
-          words={`whole, at ${density(DENSITY)}`}
+          words={back.data ? `whole, at ${density(back.data.densityKgM3)}` : 'or how wide it is'}
         />
       </Grid>
     </Section>
   );
+}
+
+/** Both figures of the sphere of which one is known. */
+function useSphere(known: 'massKg' | 'diameterMm', value: number | undefined) {
+  return useQuery({
+    queryKey: keyOf('sphere', known, value),
+    queryFn: () => dataOf(client.POST('/api/calc/sphere', { body: { [known]: value } })),
+    enabled: value !== undefined,
+    retry: false,
+  });
 }

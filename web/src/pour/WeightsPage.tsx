@@ -67,7 +67,7 @@ function Stop() {
         error={error}
         words={
           data
-            ? `on the scale, mould and hardware with it: ${stopMass(data.freshKg)} of wet mix, which dries to 0.967 of that (common practice until your own pours teach it)`
+            ? `on the scale, mould and hardware with it: ${stopMass(data.freshKg)} of wet mix, which dries to ${data.retention} of that (common practice until your own pours teach it)`
             : 'give the mass wanted'
         }
       />

@@ -38,11 +38,13 @@ const start = {
 } as unknown as ProductRequest;
 
 function shown(save: (body: ProductRequest) => Promise<unknown>, from = start) {
-  serve({
+  const asked = serve({
     'GET /api/moulds': moulds,
+    'POST /api/calc/mould': { freshMassKg: 1.2, dryMassKg: 1.14 },
     'GET /api/recipes': [recipe(7, 'White neat', [5, 6, 8]), recipe(9, 'Grey', [20])],
   });
   show(<ProductForm start={from} saveWords="Keep it" save={save} />);
+  return asked;
 }
 
 const type = (label: string | RegExp, value: string) =>
@@ -51,9 +53,13 @@ const press = (name: string) => fireEvent.click(screen.getByRole('button', { nam
 
 it('is kept as it was where nothing is changed', async () => {
   const save = vi.fn<(body: ProductRequest) => Promise<void>>(() => Promise.resolve());
-  shown(save);
-  // 0.6 L of 2 000 kg/m3 are 1.2 kg; 0.95 of it stays.
+  const asked = shown(save);
   const said = await screen.findByText(/ wet, .* dry$/);
+  expect(asked.find((a) => a.what === 'POST /api/calc/mould')?.body).toEqual({
+    cavities: 1,
+    freshDensityKgM3: 2000,
+    retention: 0.95,
+  });
   expect(said.textContent.replace(/\s/g, ' ')).toBe('0.6 L · 1.2 kg wet, 1.14 kg dry');
   press('Keep it');
   await waitFor(() => expect(save).toHaveBeenCalledOnce());

@@ -1,7 +1,7 @@
 import { Box, Text } from '@chakra-ui/react';
 import { mass, volume } from '../kit/style/units';
 import { SectionDrawing } from '../kit/SectionDrawing';
-import type { Mould } from '../server/useMoulds';
+import { type Mould, usePieceSum } from '../server/useMoulds';
 import type { RecipeData } from '../server/useRecipes';
 
 interface Props {
@@ -12,11 +12,14 @@ interface Props {
 
 /** What the form makes: the mould filled with the mix, and what a piece of it weighs. */
 export function ProductPicture({ mould, recipe, swatch }: Props) {
+  const sum = usePieceSum(
+    mould,
+    recipe && { densityKgM3: recipe.freshDensityKgM3, retention: recipe.recipe.retention },
+  ).data;
   if (!mould) {
     return <Text color="quiet">Choose its mould, and it is drawn here.</Text>;
   }
   const litres = mould.capacityL / mould.shape.cavities;
-  const wetKg = recipe ? (litres * recipe.freshDensityKgM3) / 1000 : undefined;
   return (
     <Box>
       <Box h="230px">
@@ -28,9 +31,7 @@ export function ProductPicture({ mould, recipe, swatch }: Props) {
       </Box>
       <Text textAlign="center" color="quiet">
         {volume(litres)}
-        {wetKg !== undefined &&
-          recipe &&
-          ` · ${mass(wetKg)} wet, ${mass(wetKg * recipe.recipe.retention)} dry`}
+        {recipe && sum && ` · ${mass(sum.freshMassKg)} wet, ${mass(sum.dryMassKg)} dry`}
       </Text>
     </Box>
   );

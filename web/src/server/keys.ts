@@ -112,7 +112,6 @@ const MADE_OF = {
   shelf: SHOP,
   'signed-in': ['person', 'device'],
   sphere: SUM,
-  'sphere-mass': SUM,
   'starting-materials': ['material'],
   'starting-recipes': ['recipe'],
   'starting-routes': ['route'],

@@ -77,6 +77,27 @@ export function useNextCode(mouldId: number, wanted: boolean) {
 /** Of an ordinary mix, for sums of which the mass does not matter. */
 export const ORDINARY_KG_M3 = 2200;
 
+/** What one piece of a mould holds and weighs, filled with a mix. */
+export function usePieceSum(
+  mould: Mould | undefined,
+  mix: { densityKgM3: number; retention: number } | undefined,
+) {
+  return useQuery({
+    queryKey: keyOf('mould-sum', mould?.id, 'piece', mix),
+    queryFn: () => {
+      if (!mould || !mix) {
+        throw new Error('nothing to fill');
+      }
+      const { densityKgM3: freshDensityKgM3, retention } = mix;
+      const body = { ...mould.shape, cavities: 1, freshDensityKgM3, retention };
+      return dataOf(client.POST('/api/calc/mould', { body }));
+    },
+    enabled: mould !== undefined && mix !== undefined,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+}
+
 /** The mould's sum at a core offset and a density. */
 export function useMouldSum(
   mould: Mould | undefined,

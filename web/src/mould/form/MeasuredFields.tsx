@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { client, dataOf, messageOf, type Schemas } from '../../api/client';
+import { client, dataOf, type Schemas } from '../../api/client';
 import { Choice } from '../../kit/Choice';
 import { MeasureField } from '../../kit/MeasureField';
 import { useReader } from '../../kit/quantity';
@@ -9,6 +9,7 @@ import { Key } from '../../kit/States';
 import { bareEntry, entry } from '../../kit/style/entry';
 import { valueIn } from '../../kit/style/read';
 import { useRecipes } from '../../server/useRecipes';
+import { useSubmit } from '../../kit/useSubmit';
 import { Wrong } from '../../kit/Wrong';
 
 type How = NonNullable<Schemas['MeasuredCalcRequest']['how']>;
@@ -25,26 +26,21 @@ export function MeasuredFields({ onVolume }: { onVolume: (litres: string) => voi
   const [mass, setMass] = useState('');
   const [density, setDensity] = useState(() => bareEntry(2200, 'density'));
   const [mix, setMix] = useState('');
-  const [wrong, setWrong] = useState<string>();
+  const { submit, busy, error } = useSubmit();
   const read = useReader();
   const { data: recipes } = useRecipes();
   const mixes = recipes ?? [];
   const chosen = mixes.find((r) => String(r.recipe.id) === mix) ?? mixes[0];
   const work = async () => {
-    setWrong(undefined);
-    try {
-      const massKg = await read(mass, 'mass');
-      const body = {
-        how,
-        massKg,
-        ...(how === 'lastPours' && { freshDensityKgM3: valueIn(density, 'density') ?? NaN }),
-        ...(how === 'dryMixFill' && chosen && { dryKgM3: chosen.dryKgM3 }),
-      };
-      const measured = await dataOf(client.POST('/api/calc/measured', { body }));
-      onVolume(entry(measured.volumeL, 'volume'));
-    } catch (error) {
-      setWrong(messageOf(error));
-    }
+    const massKg = await read(mass, 'mass');
+    const body = {
+      how,
+      massKg,
+      ...(how === 'lastPours' && { freshDensityKgM3: valueIn(density, 'density') ?? NaN }),
+      ...(how === 'dryMixFill' && chosen && { dryKgM3: chosen.dryKgM3 }),
+    };
+    const measured = await dataOf(client.POST('/api/calc/measured', { body }));
+    onVolume(entry(measured.volumeL, 'volume'));
   };
   return (
     <Box>
@@ -74,12 +70,15 @@ export function MeasuredFields({ onVolume }: { onVolume: (litres: string) => voi
           </Box>
         )}
         <Box pb="20px">
-          <Key disabled={how === 'dryMixFill' && !chosen} onClick={() => void work()}>
+          <Key
+            disabled={busy || (how === 'dryMixFill' && !chosen)}
+            onClick={() => void submit(work)}
+          >
             Work it out
           </Key>
         </Box>
       </Flex>
-      <Wrong error={wrong} />
+      <Wrong error={error} />
     </Box>
   );
 }

@@ -1,10 +1,10 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../../api/client';
 import { Choice } from '../../kit/Choice';
 import { QuantityField } from '../../kit/QuantityField';
 import { useReader } from '../../kit/quantity';
 import { Key } from '../../kit/States';
+import { useSubmit } from '../../kit/useSubmit';
 import { useStock } from '../../server/useStock';
 import type { Step, What } from '../script/facts';
 import { type Bench, codesOf, mixName } from '../words';
@@ -22,7 +22,7 @@ export function PutInPanel({ bench, step, onNote }: Props) {
   const water = bench.sheet.layers.flatMap((l) => l.lines).find((l) => l.role === 'water');
   const [material, setMaterial] = useState(String(water?.materialId ?? ''));
   const [text, setText] = useState('');
-  const [wrong, setWrong] = useState('');
+  const { submit, busy, error } = useSubmit();
   const read = useReader();
   const bowls = bench.state.batches.filter((b) => b.inKg > 0);
   // What was split off is what more is put into.
@@ -33,24 +33,20 @@ export function PutInPanel({ bench, step, onNote }: Props) {
   const mix = bowls.find((b) => b.batch === bowl)?.mixes.at(-1)?.mix ?? '';
   const sold = (stock ?? []).filter((s) => MIXED.has(s.material.role)).map((s) => s.material);
   const put = async () => {
-    try {
-      const kg = await read(text, 'mass');
-      const other = sold.find((m) => String(m.id) === material);
-      onNote([
-        {
-          kind: 'putIn',
-          mix,
-          material,
-          role: other?.role ?? 'water',
-          kg,
-          // Water where the shop keeps no stock of it: a kilogram is a litre, within 0.3 %.
-          litresPerKg: other ? 1 / other.relativeDensity : 1,
-          source: 'typed',
-        },
-      ]);
-    } catch (error) {
-      setWrong(messageOf(error));
-    }
+    const kg = await read(text, 'mass');
+    const other = sold.find((m) => String(m.id) === material);
+    onNote([
+      {
+        kind: 'putIn',
+        mix,
+        material,
+        role: other?.role ?? 'water',
+        kg,
+        // Water where the shop keeps no stock of it: a kilogram is a litre, within 0.3 %.
+        litresPerKg: other ? 1 / other.relativeDensity : 1,
+        source: 'typed',
+      },
+    ]);
   };
   return (
     <Box
@@ -58,7 +54,7 @@ export function PutInPanel({ bench, step, onNote }: Props) {
       maxW="560px"
       onSubmit={(e) => {
         e.preventDefault();
-        void put();
+        void submit(put);
       }}
     >
       <Text as="h2" textStyle="title" fontSize="40px" mb={2} tabIndex={-1}>
@@ -95,8 +91,8 @@ export function PutInPanel({ bench, step, onNote }: Props) {
           <QuantityField label="how much" text={text} onText={setText} dimension="mass" autoFocus />
         </Box>
       </Flex>
-      <Wrong error={wrong} />
-      <Key main type="submit" disabled={!text.trim() || !material || !mix}>
+      <Wrong error={error} />
+      <Key main type="submit" disabled={busy || !text.trim() || !material || !mix}>
         It went in
       </Key>
     </Box>

@@ -1,9 +1,9 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../../api/client';
 import { QuantityField } from '../../kit/QuantityField';
 import { useReader } from '../../kit/quantity';
 import { benchMass, benchUnit } from '../../kit/style/bench';
+import { useSubmit } from '../../kit/useSubmit';
 import { ColourwayForm } from '../../recipe/ColourwayForm';
 import { useRecipe } from '../../server/useRecipes';
 import type { Step, What } from '../script/facts';
@@ -23,24 +23,21 @@ interface Props {
 /** Part of a bowl becomes a bowl of its own: in another colour, or thinner. */
 export function SplitPanel({ bench, step, onNote, onSplit }: Props) {
   const [text, setText] = useState('');
-  const [wrong, setWrong] = useState('');
+  const { submit, error } = useSubmit();
   const [making, setMaking] = useState(false);
   const read = useReader();
   const { data: recipe } = useRecipe(bench.sheet.recipe.id);
   const batch = bench.state.batches.find((b) => b.batch === step.batch);
   const leftKg = batch?.leftKg ?? 0;
   const mix = batch?.mixes.at(-1)?.mix ?? '';
-  const split = async (colour: number) => {
-    try {
+  const split = (colour: number) =>
+    submit(async () => {
       const kg = text.trim() ? await read(text, 'mass', benchUnit(leftKg)) : leftKg;
       onNote([
         { kind: 'splitOff', batch: nextBatch(bench.state, 's'), mix, kg, colour: String(colour) },
       ]);
       onSplit();
-    } catch (error) {
-      setWrong(messageOf(error));
-    }
-  };
+    });
   const own = bench.sheet.colourway;
   if (making && recipe) {
     return (
@@ -92,7 +89,7 @@ export function SplitPanel({ bench, step, onNote, onSplit }: Props) {
           onClick={() => setMaking(true)}
         />
       </Grid>
-      <Wrong error={wrong} mt={3} />
+      <Wrong error={error} mt={3} />
     </>
   );
 }

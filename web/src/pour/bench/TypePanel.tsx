@@ -1,11 +1,11 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { messageOf } from '../../api/client';
 import { QuantityField } from '../../kit/QuantityField';
 import { useReader } from '../../kit/quantity';
 import { Key } from '../../kit/States';
 import { benchMass, benchUnit, stopMass } from '../../kit/style/bench';
 import { readQuantity } from '../../kit/style/read';
+import { useSubmit } from '../../kit/useSubmit';
 import type { Step } from '../script/facts';
 import { type Bench, said, stopOf } from '../words';
 import { Wrong } from '../../kit/Wrong';
@@ -21,21 +21,17 @@ interface Props {
 export function TypePanel({ bench, step, onTyped }: Props) {
   const [text, setText] = useState('');
   const [mould, setMould] = useState('');
-  const [wrong, setWrong] = useState('');
+  const { submit, busy, error } = useSubmit();
   const read = useReader();
   const water = step.weigh?.role === 'water';
   const stop = step.kind === 'fill' ? stopOf(bench.sheet, step.about) : undefined;
   const unit = benchUnit(step.weigh?.askedKg ?? step.fill?.kg ?? 0);
   const take = async () => {
-    try {
-      // A litre of water is a kilogram, as near as a bench can tell.
-      const litres = water ? readQuantity(text, 'volume', '')?.value : undefined;
-      const kg = litres ?? (await read(text, 'mass', unit));
-      const mouldKg = mould.trim() ? await read(mould, 'mass') : (stop?.beforeKg ?? 0);
-      onTyped(step.kind === 'fill' ? kg - mouldKg : kg);
-    } catch (error) {
-      setWrong(messageOf(error));
-    }
+    // A litre of water is a kilogram, as near as a bench can tell.
+    const litres = water ? readQuantity(text, 'volume', '')?.value : undefined;
+    const kg = litres ?? (await read(text, 'mass', unit));
+    const mouldKg = mould.trim() ? await read(mould, 'mass') : (stop?.beforeKg ?? 0);
+    onTyped(step.kind === 'fill' ? kg - mouldKg : kg);
   };
   return (
     <Box
@@ -43,7 +39,7 @@ export function TypePanel({ bench, step, onTyped }: Props) {
       maxW="640px"
       onSubmit={(e) => {
         e.preventDefault();
-        void take();
+        void submit(take);
       }}
     >
       <Text as="h2" textStyle="title" fontSize="40px" tabIndex={-1}>
@@ -78,9 +74,9 @@ export function TypePanel({ bench, step, onTyped }: Props) {
           </Text>
         </Flex>
       )}
-      <Wrong error={wrong} fontSize="20px" mt={2} />
+      <Wrong error={error} fontSize="20px" mt={2} />
       <Box mt={4}>
-        <Key main type="submit">
+        <Key main type="submit" disabled={busy}>
           Take what I typed
         </Key>
       </Box>

@@ -64,7 +64,7 @@ public class Stock {
         .map(
             material -> {
               List<LotRepository.Remaining> mine = rests.getOrDefault(material.id(), List.of());
-              return new StockView(
+              return StockView.of(
                   material,
                   sum(mine),
                   told(mine).map(r -> lotsById.get(r.lotId()).view(r.kg())).toList());

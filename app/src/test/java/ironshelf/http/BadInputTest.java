@@ -98,7 +98,7 @@ class BadInputTest {
       quoteCharacter = '`',
       value = {
         "{} | cavity",
-        "{\"cavity\":POT} | densityKgM3",
+        "{\"cavity\":POT,\"densityKgM3\":0} | densityKgM3",
         "{\"cavity\":POT,\"densityKgM3\":\"heavy\"} | densityKgM3",
         "{\"cavity\":POT,\"densityKgM3\":-1} | densityKgM3",
         "{\"cavity\":POT,\"densityKgM3\":1e99} | densityKgM3",
@@ -168,6 +168,9 @@ class BadInputTest {
         "density-fit | {\"mixKgM3\":2200,\"wantedKgM3\":9000,\"grainRelativeDensity\":4.2} | wantedKgM3",
         "density-fit | {\"wantedKgM3\":2300} | grainRelativeDensity",
         "sphere | {\"massKg\":0,\"densityKgM3\":2400} | massKg",
+        "sphere | {} | massKg",
+        "sphere | {\"diameterMm\":-1} | diameterMm",
+        "sphere | {\"diameterMm\":356,\"densityKgM3\":0} | densityKgM3",
         "mix-temperature | {} | waterC",
         "mix-temperature | {\"solidsC\":20,\"waterKg\":1,\"waterC\":15} | solidsKg",
         "mix-temperature | {\"solidsKg\":\"some\",\"solidsC\":20,\"waterKg\":1,\"waterC\":15} | solidsKg",

@@ -57,6 +57,13 @@ class MaterialTest {
     assertThat(stock.path("remainingKg").asDouble()).isCloseTo(247.724, within(1e-3));
     assertThat(stock.path("lots").get(0).path("price").asDouble()).isEqualTo(54);
     assertThat(stock.path("lots").get(0).path("code").asString()).isEqualTo("SS-1");
+    assertThat(stock.has("remainingPieces")).isFalse();
+    Map<String, Object> counted = Map.of("role", "insert", "pieceG", 12, "pack", "");
+    Answer hooks = app.act("/api/materials", of("Hook", counted));
+    assertThat(hooks.status()).as(hooks.body().toString()).isEqualTo(201);
+    app.act(
+        "/api/materials/" + hooks.body().path("id").asLong() + "/lots", Map.of("amount", "0.6 kg"));
+    assertThat(Materials.find(app, "Hook").path("remainingPieces").asInt()).isEqualTo(50);
     // The newest lot says what a kilogram costs: 9 for 30 kg.
     assertThat(stock.path("material").path("lastLotPerKg").asDouble()).isCloseTo(0.3, within(1e-6));
   }

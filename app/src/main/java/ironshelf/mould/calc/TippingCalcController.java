@@ -35,7 +35,7 @@ class TippingCalcController {
       @WhenMissing("0") double coreLiftMm,
       @Nullable List<Solid> inserts,
       @Nullable List<PlacedCore> moreCores,
-      double densityKgM3,
+      @WhenMissing("2100") double densityKgM3,
       @WhenMissing("0") double fittingMassKg,
       @WhenMissing("0") double fittingHeightMm,
       @Nullable Boolean upsideDown) {
@@ -43,6 +43,10 @@ class TippingCalcController {
     MouldShape shape() {
       return new ShapeFields(cavity, core, coreLiftMm, 0, inserts, 1, moreCores, null, null)
           .shape();
+    }
+
+    double density() {
+      return Double.isNaN(densityKgM3) ? Tipping.DRY_KG_M3 : densityKgM3;
     }
   }
 
@@ -52,6 +56,7 @@ class TippingCalcController {
       double centreOfMassMm,
       double baseReachMm,
       @Nullable Double tipAngleDeg,
+      double densityKgM3,
       List<FindingView> warnings) {}
 
   private final Catalogue catalogue;
@@ -70,7 +75,7 @@ class TippingCalcController {
             () ->
                 Tipping.of(
                     judged,
-                    request.densityKgM3(),
+                    request.density(),
                     ShapeFields.orZero(request.fittingMassKg()),
                     ShapeFields.orZero(request.fittingHeightMm()),
                     Boolean.TRUE.equals(request.upsideDown())));
@@ -81,6 +86,7 @@ class TippingCalcController {
         result.centreOfMassMm(),
         result.baseReachMm(),
         result.tipAngleDeg(),
+        request.density(),
         catalogue.views(result.warnings()));
   }
 }

@@ -35,11 +35,18 @@ class TargetCalcController {
       @Nullable Double fillPerMmKg,
       @Nullable Double leastMm) {}
 
-  /** A sphere's mass and density. */
-  record SphereRequest(double massKg, double densityKgM3) {}
+  /**
+   * A whole sphere's mass or its diameter.
+   *
+   * @param diameterMm looked at where no mass is given
+   */
+  record SphereRequest(
+      @Nullable Double massKg,
+      @Nullable Double diameterMm,
+      @WhenMissing("2400") double densityKgM3) {}
 
-  /** The diameter that a whole sphere needs. */
-  record SphereResponse(double diameterMm) {}
+  /** Both of it. */
+  record SphereResponse(double massKg, double diameterMm, double densityKgM3) {}
 
   /** A hand weight of two heads on a handle. */
   record HandWeightRequest(
@@ -82,8 +89,13 @@ class TargetCalcController {
 
   @PostMapping("/api/calc/sphere")
   SphereResponse sphere(@RequestBody SphereRequest request) {
-    return new SphereResponse(
-        TargetReading.sphereDiameterMm(request.massKg(), request.densityKgM3()));
+    double density = or(request.densityKgM3(), TargetReading.SPHERE_KG_M3);
+    Double massKg = request.massKg();
+    Double across = request.diameterMm();
+    return massKg == null && across != null
+        ? new SphereResponse(TargetReading.sphereMassKg(across, density), across, density)
+        : new SphereResponse(
+            or(massKg, 0), TargetReading.sphereDiameterMm(or(massKg, 0), density), density);
   }
 
   @PostMapping("/api/calc/hand-weight")
@@ -99,6 +111,10 @@ class TargetCalcController {
   @PostMapping("/api/calc/pairs")
   Pairing pairs(@RequestBody PairingRequest request) {
     return Pairing.of(request.pool(), request.toleranceKg());
+  }
+
+  private static double or(@Nullable Double value, double instead) {
+    return value == null ? instead : value;
   }
 
   private static double or(double value, double instead) {

@@ -27,6 +27,9 @@ public final class Tipping {
   /** A portable lamp stands on a slope of 6 degrees (EN IEC 60598-2-4; from memory). */
   public static final double LEAST_DEG = 6;
 
+  /** Density of a dry piece of an ordinary mix, in kg/m3 (common practice). */
+  public static final double DRY_KG_M3 = 2_100;
+
   private static final int STEPS = 400;
   private static final int PANELS = 16;
 

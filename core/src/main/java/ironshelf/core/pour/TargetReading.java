@@ -1,5 +1,6 @@
 package ironshelf.core.pour;
 
+import ironshelf.core.mould.solid.Sphere;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.recipe.Recipe;
@@ -15,13 +16,17 @@ import java.util.stream.IntStream;
  * @param stopAtKg with mould and hardware on the scale; of the first pour where there are several
  * @param perPourKg wet mix a pour
  * @param stopsAtKg of each pour in turn, what was poured before weighed as the wet mix it was
+ * @param retention dry over fresh, which it was worked out with
  */
 public record TargetReading(
-    double freshKg, double stopAtKg, double perPourKg, List<Double> stopsAtKg) {
+    double freshKg, double stopAtKg, double perPourKg, List<Double> stopsAtKg, double retention) {
 
   public TargetReading {
     stopsAtKg = List.copyOf(stopsAtKg);
   }
+
+  /** Density of a dense mix, of which spheres are usually poured, in kg/m3 (common practice). */
+  public static final double SPHERE_KG_M3 = 2_400;
 
   /** The lightest of usual fresh mixes, so that a mould holds any, kg/m3 (common practice). */
   private static final double ORDINARY_KG_M3 = 2_100;
@@ -53,7 +58,8 @@ public record TargetReading(
         fresh,
         mouldKg + hardwareKg + each,
         each,
-        IntStream.rangeClosed(1, pours).mapToObj(n -> mouldKg + hardwareKg + n * each).toList());
+        IntStream.rangeClosed(1, pours).mapToObj(n -> mouldKg + hardwareKg + n * each).toList(),
+        retention);
   }
 
   /** The diameter in mm of a whole sphere of that mass. */
@@ -63,6 +69,13 @@ public record TargetReading(
         .within("densityKgM3", densityKgM3, 100, 10_000)
         .orRefuse();
     return Math.cbrt(6 * massKg / densityKgM3 / Math.PI) * 1000;
+  }
+
+  /** The mass in kg of a whole sphere of that diameter. */
+  public static double sphereMassKg(double diameterMm, double densityKgM3) {
+    new Findings().within("densityKgM3", densityKgM3, 100, 10_000).orRefuse();
+    Sphere sphere = new Sphere(diameterMm, 0);
+    return sphere.volumeBelowMm3(diameterMm) / 1e9 * densityKgM3;
   }
 
   /** The mass of one head of a hand weight with two, of which the handle is part. */

@@ -62,6 +62,11 @@ class TargetReadingTest {
   @Test
   void aSphereForAMass() {
     assertThat(TargetReading.sphereDiameterMm(23.624 * 2.4, 2400)).isCloseTo(356, within(0.01));
+    assertThat(TargetReading.sphereMassKg(356, 2400)).isCloseTo(23.624 * 2.4, within(0.01));
+    assertThatThrownBy(() -> TargetReading.sphereMassKg(0, 2400))
+        .isInstanceOf(RefusedException.class);
+    assertThatThrownBy(() -> TargetReading.sphereMassKg(356, 99))
+        .isInstanceOf(RefusedException.class);
   }
 
   @Test
