@@ -2,7 +2,9 @@ package ironshelf.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser.NewPageOptions;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
@@ -11,6 +13,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 import java.util.List;
@@ -27,7 +30,9 @@ final class Browser implements AutoCloseable {
           "--no-first-run",
           "--disable-background-networking",
           "--disable-component-update",
-          "--disable-sync");
+          "--disable-sync",
+          // A page is gone before what the optimising compilers make of its script would pay.
+          "--js-flags=--no-opt --no-maglev");
 
   private static final String FITS = "document.documentElement.scrollWidth <= window.innerWidth";
 
@@ -118,10 +123,22 @@ final class Browser implements AutoCloseable {
     key.page().waitForResponse(answer -> !answer.request().method().equals("GET"), key::click);
   }
 
-  /** A window of its own on this shop; the paths it goes to later are of the same shop. */
+  /**
+   * A window of its own on this shop; the paths it goes to later are of the same shop. It keeps
+   * nothing of it on the device: that takes each new window as long as to load it.
+   */
   Page open(RunningApp app, String path) {
-    // Where kilograms, euros and 24 hours are usual: what a new shop is offered is what it has.
-    return open(app, path, "en-IE", "Europe/Dublin");
+    return opened(atHome(app), path);
+  }
+
+  /** A window that keeps the application on the device, for when the network is gone. */
+  Page openKept(RunningApp app, String path) {
+    return opened(atHome(app).setServiceWorkers(ServiceWorkerPolicy.ALLOW), path);
+  }
+
+  /** Where kilograms, euros and 24 hours are usual: what a new shop is offered is what it has. */
+  private static NewPageOptions atHome(RunningApp app) {
+    return window(app.address(), "en-IE", "Europe/Dublin");
   }
 
   /**
@@ -129,31 +146,28 @@ final class Browser implements AutoCloseable {
    * right is looked at where no browser is needed.
    */
   Page elsewhere(RunningApp app, String path) {
-    Page page =
-        chromium.newPage(
-            new com.microsoft.playwright.Browser.NewPageOptions()
-                .setBaseURL(app.lanAddress())
-                .setIgnoreHTTPSErrors(true)
-                .setLocale("en-IE")
-                .setTimezoneId("Europe/Dublin")
-                .setReducedMotion(ReducedMotion.REDUCE)
-                .setViewportSize(1280, 800));
-    page.setDefaultTimeout(PATIENCE_MS);
-    page.navigate(path);
-    return page;
+    return opened(
+        window(app.lanAddress(), "en-IE", "Europe/Dublin").setIgnoreHTTPSErrors(true), path);
   }
 
   /** The same in the browser of somebody there: what a new shop is offered is usual there. */
   Page open(RunningApp app, String path, String language, String zone) {
-    Page page =
-        chromium.newPage(
-            new com.microsoft.playwright.Browser.NewPageOptions()
-                .setBaseURL(app.address())
-                .setLocale(language)
-                .setTimezoneId(zone)
-                // A colour on its way to another is neither of them to the eye of a check.
-                .setReducedMotion(ReducedMotion.REDUCE)
-                .setViewportSize(1280, 800));
+    return opened(window(app.address(), language, zone), path);
+  }
+
+  private static NewPageOptions window(String address, String language, String zone) {
+    return new NewPageOptions()
+        .setBaseURL(address)
+        .setLocale(language)
+        .setTimezoneId(zone)
+        // A colour on its way to another is neither of them to the eye of a check.
+        .setReducedMotion(ReducedMotion.REDUCE)
+        .setServiceWorkers(ServiceWorkerPolicy.BLOCK)
+        .setViewportSize(1280, 800);
+  }
+
+  private Page opened(NewPageOptions options, String path) {
+    Page page = chromium.newPage(options);
     page.setDefaultTimeout(PATIENCE_MS);
     page.navigate(path);
     return page;
@@ -173,7 +187,10 @@ final class Browser implements AutoCloseable {
   static void isAccessible(Page page) {
     // A page has its heading once the shop's style is known.
     page.locator("h1").first().waitFor(ATTACHED);
-    hasNoViolation(page, new AxeBuilder(page).withTags(WCAG_22_AA));
+    AxeRunOptions options = new AxeRunOptions();
+    // What passed is not told node by node, which takes longer than to look at it.
+    options.setResultTypes(List.of("violations"));
+    hasNoViolation(page, new AxeBuilder(page).options(options).withTags(WCAG_22_AA));
     fitsItsWidth(page);
   }
 

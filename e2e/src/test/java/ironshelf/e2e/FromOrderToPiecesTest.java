@@ -17,7 +17,7 @@ class FromOrderToPiecesTest {
 
   @Test
   void fromAnOrderToPiecesOutOfTheMould(RunningApp app, Browser browser) {
-    Page page = browser.open(app, "/orders");
+    Page page = browser.openKept(app, "/orders");
     Bench bench = new Bench(page);
 
     // The order.

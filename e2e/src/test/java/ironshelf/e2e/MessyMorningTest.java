@@ -31,7 +31,7 @@ class MessyMorningTest {
 
   @Test
   void nothingIsLostOnABadMorning(@Own RunningApp app, Browser browser) {
-    Page page = browser.open(app, "/pour");
+    Page page = browser.openKept(app, "/pour");
     ShopApi shop = new ShopApi(page);
     JsonNode pots = make(shop, "Harbour pot", "pot", Map.of("mix", "rapid-neat-4-1"), 4, "black");
     long rapid = recipe(shop, pots);
