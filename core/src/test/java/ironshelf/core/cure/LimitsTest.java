@@ -1,7 +1,8 @@
 package ironshelf.core.cure;
 
+import static ironshelf.core.quantity.Refusals.assertRefusedAt;
+import static ironshelf.core.quantity.Refusals.refusal;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.core.cure.TouchMarks.TouchMark;
@@ -9,7 +10,6 @@ import ironshelf.core.cure.binder.BinderClass;
 import ironshelf.core.cure.binder.StrengthCurve;
 import ironshelf.core.cure.temperature.TemperatureSpan;
 import ironshelf.core.quantity.FindingCode;
-import ironshelf.core.quantity.RefusedException;
 import java.util.List;
 import java.util.stream.Stream;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
@@ -46,10 +46,6 @@ class LimitsTest {
         refusal("greenUntilAgeH", () -> request(24, 23.9, 30)));
   }
 
-  private static Arguments refusal(String field, ThrowingCallable made) {
-    return Arguments.of(field, made);
-  }
-
   private static StrengthCurve points(double h1, double share1, double h2, double share2) {
     return new StrengthCurve.Points(
         List.of(new StrengthCurve.Point(h1, share1), new StrengthCurve.Point(h2, share2)));
@@ -69,10 +65,7 @@ class LimitsTest {
   @ParameterizedTest(name = "{0}")
   @MethodSource("refused")
   void refuses(String field, ThrowingCallable made) {
-    assertThatThrownBy(made)
-        .isInstanceOfSatisfying(
-            RefusedException.class,
-            refused -> assertThat(refused.findings()).anyMatch(f -> f.field().equals(field)));
+    assertRefusedAt(field, made);
   }
 
   @Test

@@ -1,10 +1,10 @@
 package ironshelf.core.pour;
 
+import static ironshelf.core.quantity.Refusals.assertRefusedAt;
+import static ironshelf.core.quantity.Refusals.refusal;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import ironshelf.core.quantity.RefusedException;
 import java.util.List;
 import java.util.stream.Stream;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
@@ -35,17 +35,10 @@ class LimitsTest {
         refusal("gripMm", () -> TargetReading.handleMm(0, 30, 5)));
   }
 
-  private static Arguments refusal(String field, ThrowingCallable made) {
-    return Arguments.of(field, made);
-  }
-
   @ParameterizedTest(name = "{0}")
   @MethodSource("refused")
   void refuses(String field, ThrowingCallable made) {
-    assertThatThrownBy(made)
-        .isInstanceOfSatisfying(
-            RefusedException.class,
-            refused -> assertThat(refused.findings()).extracting("field").contains(field));
+    assertRefusedAt(field, made);
   }
 
   /** By hand: 2 L of 2000 kg/m3 are 4 kg, and a millimetre of 0.1 kg makes them 40 mm high. */

@@ -1,11 +1,11 @@
 package ironshelf.core.recipe;
 
+import static ironshelf.core.quantity.Refusals.assertRefusedAt;
+import static ironshelf.core.quantity.Refusals.refusal;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import ironshelf.core.material.Role;
-import ironshelf.core.quantity.RefusedException;
 import java.util.List;
 import java.util.stream.Stream;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
@@ -40,10 +40,6 @@ class LimitsTest {
         refusal("amount", () -> neat.get(0).withAmount(0)));
   }
 
-  private static Arguments refusal(String field, ThrowingCallable made) {
-    return Arguments.of(field, made);
-  }
-
   private static Ingredient grain(double largestMm) {
     return new Ingredient(
         "sand",
@@ -63,10 +59,7 @@ class LimitsTest {
   @ParameterizedTest(name = "{0}")
   @MethodSource("refused")
   void refuses(String field, ThrowingCallable made) {
-    assertThatThrownBy(made)
-        .isInstanceOfSatisfying(
-            RefusedException.class,
-            refused -> assertThat(refused.findings()).anyMatch(f -> f.field().equals(field)));
+    assertRefusedAt(field, made);
   }
 
   /** Water and pigment 1 %, binder and fibre 2 %, the rest 3 %; no scale under a gram (trade). */

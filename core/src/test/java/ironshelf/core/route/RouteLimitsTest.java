@@ -1,5 +1,7 @@
 package ironshelf.core.route;
 
+import static ironshelf.core.quantity.Refusals.assertRefusedAt;
+import static ironshelf.core.quantity.Refusals.refusal;
 import static ironshelf.core.route.RouteStep.attended;
 import static ironshelf.core.route.RouteStep.waiting;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -69,17 +71,10 @@ class RouteLimitsTest {
         refusal("materialId", () -> new MaterialWanted(0, 1)));
   }
 
-  private static Arguments refusal(String field, ThrowingCallable made) {
-    return Arguments.of(field, made);
-  }
-
   @ParameterizedTest(name = "{0}")
   @MethodSource("refused")
   void refuses(String field, ThrowingCallable made) {
-    assertThatThrownBy(made)
-        .isInstanceOfSatisfying(
-            RefusedException.class,
-            refused -> assertThat(refused.findings()).anyMatch(f -> f.field().equals(field)));
+    assertRefusedAt(field, made);
   }
 
   @Test

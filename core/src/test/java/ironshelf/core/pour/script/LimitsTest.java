@@ -1,7 +1,7 @@
 package ironshelf.core.pour.script;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static ironshelf.core.quantity.Refusals.assertRefusedAt;
+import static ironshelf.core.quantity.Refusals.refusal;
 
 import ironshelf.core.material.Role;
 import ironshelf.core.pour.script.PourSheet.PlannedBatch;
@@ -10,7 +10,6 @@ import ironshelf.core.pour.script.PourSheet.PlannedLayer;
 import ironshelf.core.pour.script.PourSheet.PlannedLine;
 import ironshelf.core.pour.script.PourSheet.PlannedMix;
 import ironshelf.core.pour.script.PourSheet.PlannedPortion;
-import ironshelf.core.quantity.RefusedException;
 import ironshelf.core.recipe.Addition;
 import ironshelf.core.recipe.Placement;
 import java.util.Collections;
@@ -126,16 +125,9 @@ class LimitsTest {
         Placement.POURED, checks, workingMinutes, 8, List.of(layer), copies, List.of(batches));
   }
 
-  private static Arguments refusal(String field, ThrowingCallable made) {
-    return Arguments.of(field, made);
-  }
-
   @ParameterizedTest(name = "{0}")
   @MethodSource({"facts", "sheets"})
   void refuses(String field, ThrowingCallable made) {
-    assertThatThrownBy(made)
-        .isInstanceOfSatisfying(
-            RefusedException.class,
-            refused -> assertThat(refused.findings()).extracting("field").contains(field));
+    assertRefusedAt(field, made);
   }
 }
