@@ -18,7 +18,7 @@ import org.springframework.web.client.RestClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The real application on a demo of its own, started once for all tests of the module. */
+/** The real application on a folder of its own, in the time of tests. */
 public final class App implements AutoCloseable {
 
   /** A status and the JSON that came with it. */
@@ -215,7 +215,11 @@ public final class App implements AutoCloseable {
     context.close();
   }
 
-  /** Hands the one application to tests that ask for it. */
+  private static final class Shared {
+    static final App ONLY = demo(0);
+  }
+
+  /** Hands one application to all tests that ask for it: they look, or change what is their own. */
   public static final class Extension implements ParameterResolver {
     @Override
     public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
@@ -224,8 +228,23 @@ public final class App implements AutoCloseable {
 
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+      // A store would close it after each class: the build runs them one by one.
+      return Shared.ONLY;
+    }
+  }
+
+  /** Hands an application to the tests of one class, which pour and change as they please. */
+  public static final class OfClass implements ParameterResolver {
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+      return parameter.getParameter().getType() == App.class;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
       return context
-          .getRoot()
+          .getParent()
+          .orElseThrow()
           .getStore(ExtensionContext.Namespace.GLOBAL)
           .getOrComputeIfAbsent(App.class, type -> demo(0), App.class);
     }

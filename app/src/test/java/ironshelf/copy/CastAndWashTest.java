@@ -12,7 +12,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** A copy through a cast: filled, emptied early, to be washed, washed, with what came of it. */
-@ExtendWith(App.Extension.class)
+@ExtendWith(App.OfClass.class)
 class CastAndWashTest {
 
   @Test

@@ -16,7 +16,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** An order for what is made of parts goes through them: plan, needs, promise and allotment. */
-@ExtendWith(App.Extension.class)
+@ExtendWith(App.OfClass.class)
 class PartsPlannedTest {
 
   private static final String CUP = "Lantern base";

@@ -21,7 +21,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** The act of pouring and the act of taking out, over HTTP, once and only once. */
-@ExtendWith(App.Extension.class)
+@ExtendWith(App.OfClass.class)
 class PourAndTakeOutTest {
 
   @Test

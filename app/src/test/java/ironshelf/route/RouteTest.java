@@ -13,7 +13,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** Products' routes over HTTP. */
-@ExtendWith(App.Extension.class)
+@ExtendWith(App.OfClass.class)
 class RouteTest {
 
   private static final String QUICK =

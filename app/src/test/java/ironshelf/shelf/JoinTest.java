@@ -15,7 +15,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Pieces that are joined to one: a bowl that takes cups. */
-@ExtendWith(App.Extension.class)
+@ExtendWith(App.OfClass.class)
 class JoinTest {
 
   private static final String PART =
