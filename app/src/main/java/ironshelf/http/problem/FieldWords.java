@@ -5,7 +5,7 @@ import java.util.Map;
 
 /**
  * A field's path as people say it: {@code core.topDiameterMm} is "core top diameter", a length.
- * Numbers in a path count from one.
+ * Numbers in a path count from one: {@code steps.1.waitH} is "step 2 wait", in hours.
  *
  * @param measure what it measures; empty where the unit is the same in every shop
  * @param unit that unit, with a space before it; empty where there is none
@@ -25,16 +25,30 @@ record FieldWords(String name, String measure, String unit) {
   private static final Map<String, String> UNITS =
       Map.of("H", " h", "Min", " min", "Percent", " %");
 
+  /** Lists whose items are not called by the list's name without its last letter. */
+  private static final Map<String, String> ONE_OF =
+      Map.of(
+          "moreCores", "core or plug",
+          "batches", "batch",
+          "copies", "copy",
+          "goods", "goods",
+          "massesKg", "massKg",
+          "history", "history",
+          "paste", "paste");
+
   static FieldWords of(String path) {
     if (path.isEmpty()) {
       return new FieldWords("the request", "", "");
     }
     StringBuilder name = new StringBuilder();
     String suffixed = "";
-    for (String segment : path.split("\\.", -1)) {
+    String[] segments = path.split("\\.", -1);
+    for (int i = 0; i < segments.length; i++) {
+      boolean isList = i + 1 < segments.length && isNumber(segments[i + 1]);
+      String segment = isList ? oneOf(segments[i]) : segments[i];
       String words = segment;
       suffixed = "";
-      if (segment.matches("\\d+")) {
+      if (isNumber(segment)) {
         words = String.valueOf(Integer.parseInt(segment) + 1);
       } else {
         for (String suffix :
@@ -50,6 +64,18 @@ record FieldWords(String name, String measure, String unit) {
     }
     return new FieldWords(
         name.toString(), MEASURES.getOrDefault(suffixed, ""), UNITS.getOrDefault(suffixed, ""));
+  }
+
+  private static boolean isNumber(String segment) {
+    return segment.matches("\\d+");
+  }
+
+  private static String oneOf(String list) {
+    String known = ONE_OF.get(list);
+    if (known != null) {
+      return known;
+    }
+    return list.endsWith("s") ? list.substring(0, list.length() - 1) : list;
   }
 
   private static String split(String camelCase) {

@@ -54,6 +54,11 @@ class CatalogueTest {
   void countsListsFromOne() {
     assertThat(FieldWords.of("history.0.concreteC"))
         .isEqualTo(new FieldWords("history 1 concrete", "temperature", ""));
+    assertThat(FieldWords.of("steps.1.waitH")).isEqualTo(new FieldWords("step 2 wait", "", " h"));
+    assertThat(FieldWords.of("batches.0").name()).isEqualTo("batch 1");
+    assertThat(FieldWords.of("massesKg.2")).isEqualTo(new FieldWords("mass 3", "", ""));
+    assertThat(catalogue.say("plug.floats", "moreCores.1", Map.of("value", 0.0, "mix", 0.0098)))
+        .startsWith("core or plug 2 weighs 0 g and displaces 9.8 g of mix: it floats");
   }
 
   @Test
