@@ -1,6 +1,5 @@
 package ironshelf.core.pour;
 
-import ironshelf.core.mould.solid.Sphere;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.recipe.Recipe;
@@ -73,9 +72,11 @@ public record TargetReading(
 
   /** The mass in kg of a whole sphere of that diameter. */
   public static double sphereMassKg(double diameterMm, double densityKgM3) {
-    new Findings().within("densityKgM3", densityKgM3, 100, 10_000).orRefuse();
-    Sphere sphere = new Sphere(diameterMm, 0);
-    return sphere.volumeBelowMm3(diameterMm) / 1e9 * densityKgM3;
+    new Findings()
+        .length("diameterMm", diameterMm)
+        .within("densityKgM3", densityKgM3, 100, 10_000)
+        .orRefuse();
+    return Math.PI / 6 * Math.pow(diameterMm / 1000, 3) * densityKgM3;
   }
 
   /** The mass of one head of a hand weight with two, of which the handle is part. */
