@@ -67,7 +67,7 @@ public record Assembly(
         uses);
   }
 
-  /** Hours from the first pour of it or of a part to the end of its route. */
+  /** Returns the hours from the first pour of it or of a part to the end of its route. */
   private static double readyH(Goods goods, Good good, Map<String, Double> known) {
     Double before = known.get(good.name());
     if (before != null) {
@@ -81,7 +81,7 @@ public record Assembly(
     return at;
   }
 
-  /** When a step may be done that is reached then: a join waits for its parts. */
+  /** Returns when a step may be done that is reached then: a join waits for its parts. */
   private static double step(
       Goods goods, Good good, double reachedH, Gate gate, Map<String, Double> known) {
     double at = reachedH + hours(gate.earliest());
@@ -93,7 +93,7 @@ public record Assembly(
     return at;
   }
 
-  /** The gates of a route, each with the wait from the one before as its moment. */
+  /** Returns the gates of a route, each with the wait from the one before as its moment. */
   private static List<Gate> gates(Good good) {
     List<Gate> gates = new ArrayList<>();
     Optional<Gate> next = good.route().gateAfter(0, 1, Instant.EPOCH);

@@ -43,7 +43,7 @@ public record Good(
     findings.orRefuse();
   }
 
-  /** What a step takes; nothing where it joins nothing. */
+  /** Returns what a step takes; nothing where it joins nothing. */
   List<Part> partsAt(int stepNo) {
     return joins.stream()
         .filter(j -> j.stepNo() == stepNo)

@@ -92,7 +92,7 @@ public final class Goods {
   }
 
   /**
-   * A good by its name.
+   * Returns a good by its name.
    *
    * @throws ironshelf.core.quantity.RefusedException where there is none
    */
@@ -107,7 +107,7 @@ public final class Goods {
     return byName.get(name);
   }
 
-  /** A good and all that it is made of, each before its own parts. */
+  /** Returns a good and all that it is made of, each before its own parts. */
   List<Good> under(String name) {
     Set<String> after = new LinkedHashSet<>();
     visit(name, after);

@@ -42,7 +42,7 @@ public final class AgeLine {
     }
   }
 
-  /** The line of a log between two moments, the second after the first. */
+  /** Returns the line of a log between two moments, the second after the first. */
   public static AgeLine of(TemperatureLog log, Maturity maturity, Instant from, Instant to) {
     List<TemperatureSpan> spans = log.spans(from, to);
     if (spans.isEmpty()) {
@@ -56,7 +56,7 @@ public final class AgeLine {
     return to.isAfter(from) ? upTo(hoursOf(to)) - upTo(hoursOf(from)) : 0;
   }
 
-  /** When what starts then has gained so much; null where it never does. */
+  /** Returns when what starts then has gained so much; null where it never does. */
   public @Nullable Instant momentAt(Instant from, double wantedAgeH) {
     if (wantedAgeH <= 0) {
       return from;
@@ -81,7 +81,7 @@ public final class AgeLine {
     return start.plus(Duration.ofMillis(Math.round(hours * HOUR_S * 1_000)));
   }
 
-  /** The lowest and the highest between two moments, the second after the first. */
+  /** Returns the lowest and the highest between two moments, the second after the first. */
   public Extremes extremes(Instant from, Instant to) {
     int i = Math.min(firstNotBelow(endH, hoursOf(from)), endH.length - 1);
     int end = Math.min(firstNotBelow(endH, hoursOf(to)), endH.length - 1);

@@ -47,7 +47,7 @@ public final class Demould {
         readyInH, closesInH, ageH, request.curve().shareAt(ageH), warnings(request, readyInH));
   }
 
-  /** The equivalent age from which one frost does no harm, at the usual 28-day strength. */
+  /** Returns the equivalent age from which one frost does no harm, at the usual 28-day strength. */
   public static double frostSafeAgeH(StrengthCurve curve) {
     return Root.of(
         ageH -> curve.shareAt(ageH) * USUAL_MPA - FROST_SAFE_MPA,
@@ -57,7 +57,7 @@ public final class Demould {
   }
 
   /**
-   * What a casting's temperatures are to be warned of.
+   * Returns what a casting's temperatures are to be warned of.
    *
    * @param lowUnsafeC the lowest before it is safe from frost
    */
@@ -83,7 +83,7 @@ public final class Demould {
     return warnings;
   }
 
-  /** Hours from now until an equivalent age is reached; null where it never is. */
+  /** Returns the hours from now until an equivalent age is reached; null where it never is. */
   private static Double hoursUntil(DemouldRequest request, double ageNowH, double wantedH) {
     double left = wantedH - ageNowH;
     if (left <= 0) {

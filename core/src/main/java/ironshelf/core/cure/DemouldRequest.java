@@ -64,7 +64,7 @@ public record DemouldRequest(
     forecast = List.copyOf(forecast);
   }
 
-  /** A casting that has just been filled, in a room that keeps one temperature. */
+  /** Returns a casting that has just been filled, in a room that keeps one temperature. */
   public static DemouldRequest inRoom(
       double roomC, double demouldAgeH, @Nullable Double greenUntilAgeH) {
     return new DemouldRequest(

@@ -38,12 +38,12 @@ public record Maturity(
         .orRefuse();
   }
 
-  /** The method with its usual constants. */
+  /** Returns the method with its usual constants. */
   public static Maturity usual(MaturityMethod method) {
     return new Maturity(method, Double.NaN, Double.NaN, Double.NaN);
   }
 
-  /** Hours at the reference temperature that one hour at this temperature is worth. */
+  /** Returns the hours at the reference temperature that one hour at this temperature is worth. */
   public double rate(double concreteC) {
     return switch (method) {
       case ARRHENIUS ->
@@ -54,7 +54,7 @@ public record Maturity(
   }
 
   /**
-   * The temperature at which concrete ages at this rate: the inverse of {@link #rate}.
+   * Returns the temperature at which concrete ages at this rate: the inverse of {@link #rate}.
    *
    * @param rate over 0
    */
@@ -72,7 +72,7 @@ public record Maturity(
     return history.stream().mapToDouble(s -> s.hours() * rate(s.concreteC())).sum();
   }
 
-  /** The temperature-time factor of Nurse and Saul in degree-hours over the datum. */
+  /** Returns the temperature-time factor of Nurse and Saul in degree-hours over the datum. */
   public double degreeHours(List<TemperatureSpan> history) {
     return history.stream().mapToDouble(s -> s.hours() * Math.max(0, s.concreteC() - datumC)).sum();
   }

@@ -20,14 +20,14 @@ public record Places(Map<String, AgeLine> lines, String first) {
     new Findings().present("lines." + first, lines.get(first)).orRefuse();
   }
 
-  /** The line of a place. */
+  /** Returns the line of a place. */
   public AgeLine line(String place) {
     AgeLine line = lines.get(place);
     return line == null ? lines.get(first) : line;
   }
 
   /**
-   * The equivalent age of a casting.
+   * Returns the equivalent age of a casting.
    *
    * @param stays in order, the first from wetting on
    */
@@ -40,7 +40,7 @@ public record Places(Map<String, AgeLine> lines, String first) {
     return ageH;
   }
 
-  /** When a casting has an age, if it stays where it is last; null where it never has. */
+  /** Returns when a casting has an age, if it stays where it is last; null where it never has. */
   public @Nullable Instant momentAt(List<Stay> stays, double wantedAgeH) {
     double left = wantedAgeH;
     for (int i = 0; ; i++) {
@@ -57,7 +57,7 @@ public record Places(Map<String, AgeLine> lines, String first) {
     }
   }
 
-  /** The lowest and the highest that a casting has between two moments. */
+  /** Returns the lowest and the highest that a casting has between two moments. */
   public AgeLine.Extremes extremes(List<Stay> stays, Instant from, Instant to) {
     double low = Double.POSITIVE_INFINITY;
     double high = Double.NEGATIVE_INFINITY;

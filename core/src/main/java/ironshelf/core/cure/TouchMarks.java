@@ -63,7 +63,7 @@ public record TouchMarks(
     return marks.stream().filter(m -> m.touch() == touch).map(TouchMark::ageH).toList();
   }
 
-  /** The age with the fewest below-marks above it and above-marks below it. */
+  /** Returns the age with the fewest below-marks above it and above-marks below it. */
   private static @Nullable Double boundary(List<Double> below, List<Double> above, double used) {
     if (below.isEmpty() || above.isEmpty() || below.size() + above.size() < LEAST) {
       return null;

@@ -81,7 +81,7 @@ public record WaxFill(
   }
 
   /**
-   * What is melted for so many.
+   * Returns what is melted for so many.
    *
    * @param pieces 1 to 100 000
    */

@@ -87,7 +87,7 @@ public record LetteringRequest(
     stamps(set, letterMm, widthsMm, heightMm);
   }
 
-  /** The stamps there are, each with its width. */
+  /** Returns the stamps there are, each with its width. */
   public StampSet stamps() {
     return stamps(set, letterMm, widthsMm, heightMm);
   }
@@ -111,7 +111,7 @@ public record LetteringRequest(
     return new StampSet(heightMm, widths);
   }
 
-  /** The face's corners, arcs flattened. */
+  /** Returns the face's corners, arcs flattened. */
   public List<Coordinate> ring() {
     if (outline != null) {
       List<Coordinate> ring = PlanPoint.flatten(outline);

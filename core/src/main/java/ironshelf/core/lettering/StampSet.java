@@ -41,7 +41,9 @@ public record StampSet(double heightMm, Map<String, Double> widthsMm) {
     widthsMm = Map.copyOf(new TreeMap<>(widthsMm));
   }
 
-  /** The stamp that sets a letter: its own, or the capital where the set has no small ones. */
+  /**
+   * Returns the stamp that sets a letter: its own, or the capital where the set has no small ones.
+   */
   @Nullable String stampOf(int letter) {
     String own = Character.toString(letter);
     if (widthsMm.containsKey(own)) {

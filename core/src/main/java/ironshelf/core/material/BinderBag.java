@@ -21,13 +21,13 @@ public record BinderBag(double packKg, double cementPercent) {
         .orRefuse();
   }
 
-  /** The cement in the bag, in kg. */
+  /** Returns the cement in the bag, in kg. */
   public double cementKg() {
     return packKg * cementPercent / 100;
   }
 
   /**
-   * A dose in level spoons a bag.
+   * Returns a dose in level spoons a bag.
    *
    * @param percentOfCement of the pigment, 0 to 100
    * @param spoonG mass of one level spoon of it, over 0 and up to 1 000 g

@@ -23,7 +23,7 @@ public enum Role {
     this.inMix = inMix;
   }
 
-  /** Whether a recipe may take it. */
+  /** Tests whether a recipe may take it. */
   public boolean isInMix() {
     return inMix;
   }

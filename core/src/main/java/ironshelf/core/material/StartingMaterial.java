@@ -64,7 +64,7 @@ public record StartingMaterial(
     findings.orRefuse();
   }
 
-  /** The same material, as it is sold where these units are used. */
+  /** Returns the same material, as it is sold where these units are used. */
   public StartingMaterial soldIn(UnitSystem units) {
     return units == UnitSystem.METRIC
         ? this

@@ -21,7 +21,7 @@ public final class StartingMaterials {
     this.byCode = byCode;
   }
 
-  /** The table that ships with the application. */
+  /** Returns the table that ships with the application. */
   public static StartingMaterials shipped() {
     return new StartingMaterials(
         ShippedTable.byCode(

@@ -18,7 +18,10 @@ final class Cores {
     return cores.stream().mapToDouble(c -> c.displacedL(cavity.heightMm())).sum();
   }
 
-  /** What the cores displace, after each was found to stand clear of the cavity and the others. */
+  /**
+   * Returns what the cores displace, after each was found to stand clear of the cavity and the
+   * others.
+   */
   static double checkedLitres(
       Drawn cavity,
       @Nullable Drawn core,
@@ -106,7 +109,7 @@ final class Cores {
     findings.orRefuse();
   }
 
-  /** The narrower way across, which is what a core jams by. */
+  /** Returns the narrower way across, which is what a core jams by. */
   private static double width(CrossSection section) {
     var box = section.polygon().getEnvelopeInternal();
     return section instanceof CrossSection.Round round

@@ -26,7 +26,7 @@ public final class FillLevel {
     return Math.max(0, mm3 / Solid.MM3_PER_LITRE - inserts);
   }
 
-  /** The level that so many litres reach in one cavity, to a billionth of its height. */
+  /** Returns the level that so many litres reach in one cavity, to a billionth of its height. */
   public static double levelMm(MouldShape shape, Drawn cavity, double litres) {
     double height = cavity.heightMm();
     return Root.of(z -> litresBelow(shape, cavity, z) - litres, 0, height, height * BILLIONTH);

@@ -34,7 +34,7 @@ public final class Grain {
     return OptionalDouble.of(walls == null ? most : Math.min(most, walls.largestGrainMm()));
   }
 
-  /** What is to be said of a mix with such grains; nothing where they are small enough. */
+  /** Returns what is to be said of a mix with such grains; nothing where they are small enough. */
   public static Optional<Finding> tooLarge(MouldShape shape, OptionalDouble largestGrainMm) {
     OptionalDouble most = mostMm(shape);
     return most.isPresent()

@@ -27,7 +27,7 @@ public record MouldResult(
     List<PartResult> parts,
     List<Finding> warnings) {
 
-  /** The hold-down with its margin of a fifth. */
+  /** Returns the hold-down with its margin of a fifth. */
   public double holdDownWithMarginKg() {
     return holdDownKg * MouldSum.HOLD_DOWN_MARGIN;
   }

@@ -117,23 +117,23 @@ public record MouldShape(
     this(cavity, core, coreLiftMm, coreOffsetMm, inserts, cavities, moreCores, parts, null);
   }
 
-  /** A shape with one cavity, its core centred, without inserts. */
+  /** Returns a shape with one cavity, its core centred, without inserts. */
   public static MouldShape of(Solid cavity, @Nullable Drawn core, double coreLiftMm) {
     return new MouldShape(cavity, core, coreLiftMm, 0, List.of(), 1, List.of(), List.of());
   }
 
-  /** The same shape with its core elsewhere. */
+  /** Returns the same shape with its core elsewhere. */
   public MouldShape withCoreOffset(double offsetMm) {
     return new MouldShape(
         cavity, core, coreLiftMm, offsetMm, inserts, cavities, moreCores, parts, coreL);
   }
 
-  /** The cavity's measures; null where it was measured whole. */
+  /** Returns the cavity's measures; null where it was measured whole. */
   public @Nullable Drawn drawnCavity() {
     return cavity instanceof Drawn drawn ? drawn : null;
   }
 
-  /** The core and all further ones, each in its place; the first is centred. */
+  /** Returns the core and all further ones, each in its place; the first is centred. */
   public List<PlacedCore> allCores() {
     List<PlacedCore> all = new ArrayList<>();
     if (core != null && cavity instanceof Drawn) {
@@ -143,21 +143,21 @@ public record MouldShape(
     return all;
   }
 
-  /** What one cast takes: cavity less cores and inserts, times the cavities, in litres. */
+  /** Returns what one cast takes: cavity less cores and inserts, times the cavities, in litres. */
   public double capacityL() {
     double inside = inserts.stream().mapToDouble(Solid::litres).sum();
     double cores = cavity instanceof Drawn ? coreDisplacedL() : 0;
     return (cavity.litres() - cores - inside) * cavities;
   }
 
-  /** The volume of the parts of all cores below the rim, in litres. */
+  /** Returns the volume of the parts of all cores below the rim, in litres. */
   public double coreDisplacedL() {
     return cavity instanceof Drawn drawn ? Cores.litres(drawn, allCores()) : middleL();
   }
 
   /**
-   * What a vessel of this mould holds up to its rim, in litres: the part of its core in the middle
-   * that is below the rim, or what was measured of it; 0 where there is none.
+   * Returns what a vessel of this mould holds up to its rim, in litres: the part of its core in the
+   * middle that is below the rim, or what was measured of it; 0 where there is none.
    */
   public double vesselL() {
     if (cavity instanceof Drawn drawn) {

@@ -40,22 +40,22 @@ public record PlacedCore(
     this(solid, liftMm, xMm, yMm, 0);
   }
 
-  /** Whether it stands on the floor, so that no mix gets under it and nothing lifts it. */
+  /** Tests whether it stands on the floor, so that no mix gets under it and nothing lifts it. */
   boolean standsOnFloor() {
     return !(liftMm > 0);
   }
 
-  /** Whether it leaves a hole through the piece. */
+  /** Tests whether it leaves a hole through the piece. */
   boolean isThrough(double cavityHeightMm) {
     return standsOnFloor() && solid.heightMm() >= cavityHeightMm;
   }
 
-  /** What it displaces in a cavity of that height, in litres. */
+  /** Returns what it displaces in a cavity of that height, in litres. */
   double displacedL(double cavityHeightMm) {
     return solid.volumeBelowMm3(depthMm(cavityHeightMm)) / Solid.MM3_PER_LITRE;
   }
 
-  /** How deep it stands in a cavity of that height. */
+  /** Returns how deep it stands in a cavity of that height. */
   double depthMm(double cavityHeightMm) {
     return Math.max(0, Math.min(solid.heightMm(), cavityHeightMm - liftMm));
   }

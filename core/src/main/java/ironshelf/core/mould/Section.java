@@ -47,7 +47,7 @@ public record Section(
         .toList();
   }
 
-  /** A cube as large as what was measured, or a cloth laid flat. */
+  /** Returns a cube as large as what was measured, or a cloth laid flat. */
   private static Section standIn(Solid cavity) {
     double side = Math.cbrt(cavity.litres() * Solid.MM3_PER_LITRE);
     double half = cavity instanceof Sheet sheet ? Math.sqrt(sheet.areaM2()) * 500 : side / 2;

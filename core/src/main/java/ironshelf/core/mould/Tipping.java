@@ -96,7 +96,10 @@ public final class Tipping {
             : List.of());
   }
 
-  /** The integral of z dV, as height times volume less the integral of V dz, by Simpson's rule. */
+  /**
+   * Returns the integral of z dV, as height times volume less the integral of V dz, by Simpson's
+   * rule.
+   */
   private static double momentLMm(MouldShape shape, Drawn cavity, double volumeL) {
     double step = cavity.heightMm() / STEPS;
     double sum = volumeL;
@@ -113,9 +116,9 @@ public final class Tipping {
   }
 
   /**
-   * Where the centre of mass stands, seen from above: the integral of area times centroid over the
-   * height, cavity less cores, by Simpson's rule between the bends of either (exact where sides are
-   * straight).
+   * Returns where the centre of mass stands, seen from above: the integral of area times centroid
+   * over the height, cavity less cores, by Simpson's rule between the bends of either (exact where
+   * sides are straight).
    */
   private static Coordinate planCentre(MouldShape shape, Drawn cavity) {
     double height = cavity.heightMm();

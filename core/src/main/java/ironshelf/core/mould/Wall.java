@@ -36,7 +36,7 @@ public record Wall(double gapMm, double atMm) {
   private static final double CLOSE_MM = 1e-3;
   private static final int MOST_TRIES = 200;
 
-  /** Whether there is no wall at all, because the core reaches the cavity's side. */
+  /** Tests whether there is no wall at all, because the core reaches the cavity's side. */
   boolean touches() {
     return gapMm <= TOUCH_MM;
   }
@@ -71,7 +71,7 @@ public record Wall(double gapMm, double atMm) {
     return new Wall(cavity.crossSectionAt(z).gapTo(core.crossSectionAt(z)), z);
   }
 
-  /** The least between the levels beside the least one found. */
+  /** Returns the least between the levels beside the least one found. */
   private static Wall closedIn(Drawn cavity, PlacedCore core, Wall found, TreeSet<Double> levels) {
     Double below = levels.lower(found.atMm);
     Double above = levels.higher(found.atMm);

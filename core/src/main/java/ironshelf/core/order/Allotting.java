@@ -56,7 +56,8 @@ public final class Allotting {
   }
 
   /**
-   * The oldest that is enough alone; where none is, the largest: that leaves the fewest batches.
+   * Returns the oldest that is enough alone; where none is, the largest: that leaves the fewest
+   * batches.
    */
   private static List<Candidate> best(List<List<Candidate>> batches, int wanted) {
     return batches.stream()

@@ -34,7 +34,7 @@ public record PieceCost(
   }
 
   /**
-   * What minutes of work cost, to a hundredth of a cent.
+   * Returns what minutes of work cost, to a hundredth of a cent.
    *
    * @param minutes attended, 0 to 100 000
    */

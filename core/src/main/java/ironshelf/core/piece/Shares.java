@@ -14,9 +14,9 @@ public final class Shares {
   private Shares() {}
 
   /**
-   * The parts of an amount at its own scale, by the method of largest remainders (Hamilton): each
-   * is its exact share rounded down, and the units left over go to the largest remainders, earlier
-   * ones first.
+   * Returns the parts of an amount at its own scale, by the method of largest remainders
+   * (Hamilton): each is its exact share rounded down, and the units left over go to the largest
+   * remainders, earlier ones first.
    *
    * @param weights at least one, none negative, not all 0
    */

@@ -122,7 +122,7 @@ public record WeightControl(
     return signals;
   }
 
-  /** Whether the piece itself is beyond, and enough of those up to it. */
+  /** Tests whether the piece itself is beyond, and enough of those up to it. */
   private static boolean breaks(
       List<Double> masses, int at, RunRule rule, double mean, double sigma, int side) {
     if (at + 1 < rule.of || side * (masses.get(at) - mean) <= rule.sigmas * sigma) {

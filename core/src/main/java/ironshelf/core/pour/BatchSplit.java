@@ -120,7 +120,9 @@ public record BatchSplit(List<SplitBatch> batches) {
     }
   }
 
-  /** A copy, or as few equal parts of it as the mixer holds; no two of them fit one batch. */
+  /**
+   * Returns a copy, or as few equal parts of it as the mixer holds; no two of them fit one batch.
+   */
   private static Stream<Load> parts(Load copy, double mostL) {
     int count = (int) Math.ceil(copy.litres / mostL);
     return Stream.generate(() -> new Load(copy.copy, copy.litres / count, copy.minutes / count))

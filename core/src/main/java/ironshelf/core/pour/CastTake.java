@@ -36,7 +36,7 @@ public record CastTake(
    */
   public record Sold(double targetKg, double hardwareKg, double retention) {
 
-    /** The wet mix of one piece, in kg. */
+    /** Returns the wet mix of one piece, in kg. */
     double freshKg() {
       return TargetReading.of(targetKg, 0, hardwareKg, retention, 1).freshKg();
     }

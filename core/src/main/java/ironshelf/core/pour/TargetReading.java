@@ -61,7 +61,7 @@ public record TargetReading(
         retention);
   }
 
-  /** The diameter in mm of a whole sphere of that mass. */
+  /** Returns the diameter in mm of a whole sphere of that mass. */
   public static double sphereDiameterMm(double massKg, double densityKgM3) {
     new Findings()
         .above("massKg", massKg, 0, Findings.MAX_MASS_KG)
@@ -70,7 +70,7 @@ public record TargetReading(
     return Math.cbrt(6 * massKg / densityKgM3 / Math.PI) * 1000;
   }
 
-  /** The mass in kg of a whole sphere of that diameter. */
+  /** Returns the mass in kg of a whole sphere of that diameter. */
   public static double sphereMassKg(double diameterMm, double densityKgM3) {
     new Findings()
         .length("diameterMm", diameterMm)
@@ -79,16 +79,16 @@ public record TargetReading(
     return Math.PI / 6 * Math.pow(diameterMm / 1000, 3) * densityKgM3;
   }
 
-  /** The mass of one head of a hand weight with two, of which the handle is part. */
+  /** Returns the mass of one head of a hand weight with two, of which the handle is part. */
   public static double headKg(double targetKg, double hardwareKg) {
     // The same is refused here as for a reading.
     return of(targetKg, 0, hardwareKg, 1, 2).perPourKg();
   }
 
   /**
-   * How wide a six-sided head is, across its flats, to hold its mix: its dry mass over the starting
-   * retention, at a light mix's density, rounded up to whole millimetres (area of a regular
-   * hexagon: half the root of 3 times the width squared).
+   * Returns how wide a six-sided head is, across its flats, to hold its mix: its dry mass over the
+   * starting retention, at a light mix's density, rounded up to whole millimetres (area of a
+   * regular hexagon: half the root of 3 times the width squared).
    */
   public static double headAcrossMm(double headKg, double headThicknessMm) {
     new Findings()
@@ -99,7 +99,7 @@ public record TargetReading(
     return Math.ceil(Math.sqrt(mm3 / headThicknessMm / (Math.sqrt(3) / 2)));
   }
 
-  /** How long a handle must be cut: the grip, and into each head up to its boss. */
+  /** Returns how long a handle must be cut: the grip, and into each head up to its boss. */
   public static double handleMm(double gripMm, double headThicknessMm, double bossMm) {
     new Findings()
         .length("gripMm", gripMm)

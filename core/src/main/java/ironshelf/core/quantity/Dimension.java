@@ -14,7 +14,7 @@ public enum Dimension {
     this.unit = unit;
   }
 
-  /** The symbol of the unit that values of this dimension are kept in. */
+  /** Returns the symbol of the unit that values of this dimension are kept in. */
   public String unit() {
     return unit;
   }

@@ -23,12 +23,12 @@ public record Finding(FindingCode code, String field, Map<String, Object> params
     params = Collections.unmodifiableMap(new TreeMap<>(params));
   }
 
-  /** A finding of a result as a whole. */
+  /** Returns a finding of a result as a whole. */
   public static Finding of(FindingCode code, Map<String, Object> params) {
     return new Finding(code, "", params);
   }
 
-  /** The same finding seen from one level further out. */
+  /** Returns the same finding seen from one level further out. */
   public Finding under(String parent) {
     if (parent.isEmpty()) {
       return this;

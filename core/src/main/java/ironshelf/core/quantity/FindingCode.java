@@ -155,7 +155,7 @@ public enum FindingCode {
     this.text = text;
   }
 
-  /** The code as it travels, for example {@code core.tooWide}. */
+  /** Returns the code as it travels, for example {@code core.tooWide}. */
   public String text() {
     return text;
   }

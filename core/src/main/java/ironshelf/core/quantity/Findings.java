@@ -24,12 +24,12 @@ public final class Findings {
 
   private final Map<String, Finding> byField = new LinkedHashMap<>();
 
-  /** A length over 0 and up to {@link #MAX_LENGTH_MM}. */
+  /** Requires a length over 0 and up to {@link #MAX_LENGTH_MM}. */
   public Findings length(String field, double mm) {
     return above(field, mm, 0, MAX_LENGTH_MM);
   }
 
-  /** A number over {@code low} (not equal to it) and up to {@code high}. */
+  /** Requires a number over {@code low} (not equal to it) and up to {@code high}. */
   public Findings above(String field, double value, double low, double high) {
     if (Double.isNaN(value)) {
       return missing(field);
@@ -41,7 +41,7 @@ public final class Findings {
     return atMost(field, value, high);
   }
 
-  /** A number from {@code low} to {@code high}, both allowed. */
+  /** Requires a number from {@code low} to {@code high}, both allowed. */
   public Findings within(String field, double value, double low, double high) {
     if (Double.isNaN(value)) {
       return missing(field);
@@ -53,7 +53,7 @@ public final class Findings {
     return atMost(field, value, high);
   }
 
-  /** An amount of money from 0 to {@code most}; null where none was given. */
+  /** Requires an amount of money from 0 to {@code most}; null where none was given. */
   public Findings amount(String field, BigDecimal value, BigDecimal most) {
     if (value != null && value.signum() < 0) {
       return add(
@@ -73,12 +73,15 @@ public final class Findings {
     return this;
   }
 
-  /** A value that must be there. */
+  /** Requires a value to be given. */
   public Findings present(String field, Object value) {
     return value == null ? missing(field) : this;
   }
 
-  /** A text with something in it, not over {@code most} characters, all of which can be printed. */
+  /**
+   * Requires a text with something in it, not over {@code most} characters, all of which can be
+   * printed.
+   */
   public Findings text(String field, String value, int most) {
     if (value == null || value.isBlank()) {
       return missing(field);
@@ -89,7 +92,7 @@ public final class Findings {
     return atMost(field + ".length", value.length(), most);
   }
 
-  /** A list with at least one entry and not over {@code most}. */
+  /** Requires a list with at least one entry and not over {@code most}. */
   public Findings list(String field, List<?> values, int most) {
     if (values == null || values.isEmpty()) {
       return add(new Finding(FindingCode.LIST_EMPTY, field, Map.of()));

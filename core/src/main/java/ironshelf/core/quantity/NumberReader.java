@@ -39,8 +39,8 @@ final class NumberReader {
   }
 
   /**
-   * The value of a match of {@link #NUMBER}: NaN for a fraction over nothing, nothing where the
-   * signs in it could mean two things or none.
+   * Returns the value of a match of {@link #NUMBER}: NaN for a fraction over nothing, nothing where
+   * the signs in it could mean two things or none.
    */
   static OptionalDouble value(Matcher number, DecimalMark mark) {
     if (number.group(4) == null) {
@@ -65,7 +65,7 @@ final class NumberReader {
     return OptionalDouble.of(Double.parseDouble(digits.replace(',', '.')));
   }
 
-  /** Whether the one sign in it could part thousands as well as decimals. */
+  /** Tests whether the one sign in it could part thousands as well as decimals. */
   private static boolean isAmbiguous(String digits, DecimalMark mark) {
     return switch (mark) {
       case POINT -> digits.indexOf(',') >= 0;

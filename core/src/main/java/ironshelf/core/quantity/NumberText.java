@@ -11,7 +11,10 @@ public final class NumberText {
 
   private NumberText() {}
 
-  /** The number, where the whole text is one; nothing where it is not, or could mean two things. */
+  /**
+   * Returns the number, where the whole text is one; nothing where it is not, or could mean two
+   * things.
+   */
   public static Optional<Double> read(String text, DecimalMark mark) {
     Matcher number = NumberReader.NUMBER.matcher(NumberReader.plain(text));
     OptionalDouble value =

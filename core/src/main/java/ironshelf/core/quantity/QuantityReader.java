@@ -38,7 +38,7 @@ public final class QuantityReader {
     this.mark = mark;
   }
 
-  /** How numbers are read. */
+  /** Returns how numbers are read. */
   public DecimalMark mark() {
     return mark;
   }

@@ -28,7 +28,7 @@ public final class ShippedTable {
   private ShippedTable() {}
 
   /**
-   * The rows of a file beside a class, in their order.
+   * Returns the rows of a file beside a class, in their order.
    *
    * @throws IllegalArgumentException naming file and row, for what cannot be used
    */
@@ -42,7 +42,7 @@ public final class ShippedTable {
     }
   }
 
-  /** The same of a table that is open; its name is for what is said of it. */
+  /** Returns the same of a table that is open; its name is for what is said of it. */
   public static <T> List<T> rows(String name, Reader in, Function<CSVRecord, T> made)
       throws IOException {
     List<T> rows = new ArrayList<>();
@@ -58,7 +58,7 @@ public final class ShippedTable {
   }
 
   /**
-   * What was read, by its code, in its order.
+   * Returns what was read, by its code, in its order.
    *
    * @throws IllegalArgumentException for a code that stands twice
    */

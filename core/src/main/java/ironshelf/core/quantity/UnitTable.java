@@ -245,12 +245,14 @@ final class UnitTable {
         "seconds");
   }
 
-  /** The unit of that spelling in that dimension; case does not matter. */
+  /** Returns the unit of that spelling in that dimension; case does not matter. */
   Optional<Entry> find(Dimension dimension, String spelling) {
     return Optional.ofNullable(bySpelling.get(key(dimension, spelling)));
   }
 
-  /** The dimension that a spelling belongs to, where it belongs to another one than asked. */
+  /**
+   * Returns the dimension that a spelling belongs to, where it belongs to another one than asked.
+   */
   Optional<Dimension> otherDimension(String spelling) {
     for (Dimension dimension : Dimension.values()) {
       if (bySpelling.containsKey(key(dimension, spelling))) {

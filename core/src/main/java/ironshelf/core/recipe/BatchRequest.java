@@ -87,7 +87,7 @@ public record BatchRequest(
         null);
   }
 
-  /** A litre of a recipe at its reference conditions, to learn its density. */
+  /** Returns a litre of a recipe at its reference conditions, to learn its density. */
   public static BatchRequest ofOneLitre(Recipe recipe) {
     return ofLitres(recipe, 1, 0);
   }
@@ -98,7 +98,7 @@ public record BatchRequest(
         recipe, neededL, wastePercent, null, Double.NaN, Double.NaN, null, Double.NaN, Double.NaN);
   }
 
-  /** What is mixed: what is needed and the waste share on top. */
+  /** Returns what is mixed: what is needed and the waste share on top. */
   public double yieldL() {
     return neededL * (1 + wastePercent / 100);
   }

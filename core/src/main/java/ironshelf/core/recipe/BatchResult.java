@@ -56,7 +56,7 @@ public record BatchResult(
     }
   }
 
-  /** What a cubic metre of it has of all that is not water, in kg. */
+  /** Returns what a cubic metre of it has of all that is not water, in kg. */
   public double dryKgM3() {
     return lines.stream().filter(l -> l.role() != Role.WATER).mapToDouble(Line::massKg).sum()
         / yieldL

@@ -108,7 +108,7 @@ public record Ingredient(
         null);
   }
 
-  /** An ingredient whose parts are in that basis, dry, not sold by the bag. */
+  /** Returns an ingredient whose parts are in that basis, dry, not sold by the bag. */
   public static Ingredient of(
       String name,
       Role role,
@@ -119,7 +119,7 @@ public record Ingredient(
     return new Ingredient(name, role, basis, amount, relativeDensity, bulkDensityKgM3, 0, 0, null);
   }
 
-  /** An ingredient of a material as shipped, dry. */
+  /** Returns an ingredient of a material as shipped, dry. */
   public static Ingredient of(StartingMaterial material, Basis basis, double amount) {
     return new Ingredient(
         material.name(),
@@ -136,7 +136,7 @@ public record Ingredient(
         material.largestGrainMm());
   }
 
-  /** The same ingredient at another amount. */
+  /** Returns the same ingredient at another amount. */
   public Ingredient withAmount(double other) {
     return new Ingredient(
         name,
@@ -154,7 +154,8 @@ public record Ingredient(
   }
 
   /**
-   * The same ingredient without water of its own: aggregate surface-dry, an admixture as solids.
+   * Returns the same ingredient without water of its own: aggregate surface-dry, an admixture as
+   * solids.
    */
   Ingredient withoutFreeWater() {
     return new Ingredient(
@@ -180,7 +181,7 @@ public record Ingredient(
     return (moisturePercent - absorptionPercent) / 100 + carriedWaterShare();
   }
 
-  /** The part of an admixture that is water. */
+  /** Returns the part of an admixture that is water. */
   double carriedWaterShare() {
     return role == Role.ADMIXTURE ? 1 - solidsPercent / 100 : 0;
   }

@@ -38,7 +38,7 @@ public record MixHeat(double solidsKg, double solidsC, double waterKg) {
   }
 
   /**
-   * The mix's temperature with that much of the water as ice at 0 degrees.
+   * Returns the mix's temperature with that much of the water as ice at 0 degrees.
    *
    * @param iceKg part of the water
    * @param field to name in what is refused
@@ -60,7 +60,9 @@ public record MixHeat(double solidsKg, double solidsC, double waterKg) {
         / heatCapacity();
   }
 
-  /** How much of the water can be ice so that all of it melts, water of that temperature. */
+  /**
+   * Returns how much of the water can be ice so that all of it melts, water of that temperature.
+   */
   public double mostIceKg(double waterC) {
     double warmth =
         solidsKg * SOLIDS_SPECIFIC_HEAT * solidsC + waterKg * Water.SPECIFIC_HEAT * waterC;
@@ -81,7 +83,9 @@ public record MixHeat(double solidsKg, double solidsC, double waterKg) {
    */
   public record Cooling(double waterC, double iceKg, boolean reached) {}
 
-  /** The warmest water that keeps the mix that cold; with ice where no water is cold enough. */
+  /**
+   * Returns the warmest water that keeps the mix that cold; with ice where no water is cold enough.
+   */
   public Cooling coolingFor(double mixC) {
     if (waterKg == 0) {
       return new Cooling(solidsC, 0, mixC >= solidsC);
@@ -98,7 +102,9 @@ public record MixHeat(double solidsKg, double solidsC, double waterKg) {
     return new Cooling(COLDEST_WATER_C, Math.min(ice, most), ice <= most);
   }
 
-  /** The cooling that leaves so many minutes of work; null where the recipe gives no time. */
+  /**
+   * Returns the cooling that leaves so many minutes of work; null where the recipe gives no time.
+   */
   public @Nullable Cooling coolingFor(@Nullable Double minutesAt20C, double minutes) {
     return minutesAt20C == null ? null : coolingFor(WorkingTime.mixCFor(minutesAt20C, minutes));
   }

@@ -62,7 +62,7 @@ record Proportions(
         - dryKg * ingredient.carriedWaterShare() / Water.DENSITY_KG_L;
   }
 
-  /** The cement in the binders, in kg: what pigment is a percent of (ASTM C979). */
+  /** Returns the cement in the binders, in kg: what pigment is a percent of (ASTM C979). */
   double cementKg() {
     double sum = 0;
     for (int i = 0; i < ingredients.size(); i++) {
@@ -158,7 +158,7 @@ record Proportions(
     return ingredient.role() == Role.WATER ? 0 : dryKg * ingredient.freeWaterShare();
   }
 
-  /** The index of the ingredient that brings most water besides the water itself. */
+  /** Returns the index of the ingredient that brings most water besides the water itself. */
   static int wettest(List<Ingredient> ingredients) {
     List<Double> dry = dryMasses(ingredients);
     return IntStream.range(0, dry.size())

@@ -92,7 +92,7 @@ public record Recipe(
     this(ingredients, airPercent, yieldFactor, workingMinAt20C, water, null);
   }
 
-  /** The largest grain in it, in mm; nothing where none is known. */
+  /** Returns the largest grain in it, in mm; nothing where none is known. */
   public OptionalDouble largestGrainMm() {
     return ingredients.stream()
         .map(Ingredient::largestGrainMm)
@@ -106,7 +106,7 @@ public record Recipe(
   }
 
   /**
-   * The recipe of a face layer: what is not fibre, since fibre pokes through
+   * Returns the recipe of a face layer: what is not fibre, since fibre pokes through
    * (docs/method/mixes.md).
    */
   public Recipe withoutFibre() {
@@ -119,12 +119,12 @@ public record Recipe(
         batchYieldL);
   }
 
-  /** Why it cannot be weighed out: its ingredients bring more water than it takes. */
+  /** Returns why it cannot be weighed out: its ingredients bring more water than it takes. */
   public Optional<Finding> tooWet() {
     return Proportions.tooWet(ingredients);
   }
 
-  /** The index of the ingredient that brings most water besides the water itself. */
+  /** Returns the index of the ingredient that brings most water besides the water itself. */
   public int wettest() {
     return Proportions.wettest(ingredients);
   }
@@ -146,7 +146,10 @@ public record Recipe(
             batchYieldL);
   }
 
-  /** The recipe in a colourway: its pigments added, its water moved by the colourway's offset. */
+  /**
+   * Returns the recipe in a colourway: its pigments added, its water moved by the colourway's
+   * offset.
+   */
   public Recipe inColourway(List<Ingredient> pigments, double waterOffsetPercent) {
     new Findings().within("waterOffsetPercent", waterOffsetPercent, -50, 50).orRefuse();
     List<Ingredient> all = new ArrayList<>();

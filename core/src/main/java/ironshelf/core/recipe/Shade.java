@@ -72,7 +72,7 @@ public record Shade(String dry, String wet) {
     return new Shade(hex(dry, 1), hex(dry, WET_SHARE));
   }
 
-  /** The materials whose look is known. */
+  /** Returns the materials whose look is known. */
   public static List<String> known() {
     return TINTS.keySet().stream().sorted().toList();
   }

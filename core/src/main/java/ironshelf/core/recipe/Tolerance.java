@@ -10,7 +10,7 @@ public final class Tolerance {
 
   private Tolerance() {}
 
-  /** How far the scale may be off, either way, in kg (common practice). */
+  /** Returns how far the scale may be off, either way, in kg (common practice). */
   public static double kg(Role role, double massKg) {
     double share =
         switch (role) {

@@ -23,25 +23,28 @@ public final class WorkingTime {
   private WorkingTime() {}
 
   /**
-   * Minutes from wetting at a mix temperature; halves per 10 degrees above 20, doubles below. What
-   * is colder than 5 or warmer than 40 degrees counts as that (see {@link #isForetold}).
+   * Returns the minutes from wetting at a mix temperature; halves per 10 degrees above 20, doubles
+   * below. What is colder than 5 or warmer than 40 degrees counts as that (see {@link
+   * #isForetold}).
    */
   public static double minutes(double minutesAt20C, double mixC) {
     double within = Math.max(COLDEST_C, Math.min(WARMEST_C, mixC));
     return minutesAt20C * Math.pow(2, (REFERENCE_C - within) / HALVING_C);
   }
 
-  /** Minutes from wetting until tapping ends, of so many that it stays workable. */
+  /** Returns the minutes from wetting until tapping ends, of so many that it stays workable. */
   public static double tappedMinutes(double minutes) {
     return minutes * TAPPED_SHARE;
   }
 
-  /** Whether the rule holds at that temperature. */
+  /** Tests whether the rule holds at that temperature. */
   public static boolean isForetold(double mixC) {
     return mixC >= COLDEST_C && mixC <= WARMEST_C;
   }
 
-  /** The mix temperature at which so many minutes are left; the inverse of {@link #minutes}. */
+  /**
+   * Returns the mix temperature at which so many minutes are left; the inverse of {@link #minutes}.
+   */
   public static double mixCFor(double minutesAt20C, double minutes) {
     return REFERENCE_C - HALVING_C * Math.log(minutes / minutesAt20C) / Math.log(2);
   }

@@ -25,8 +25,8 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
   }
 
   /**
-   * A route that somebody asks for. Refused, with the reason: what harms the piece, as sealing one
-   * that is still wet.
+   * Returns a route that somebody asks for. Refused, with the reason: what harms the piece, as
+   * sealing one that is still wet.
    */
   public static Route judged(List<RouteStep> steps, StepKinds kinds) {
     Route route = new Route(steps, kinds);
@@ -38,12 +38,12 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
     return kinds.of(steps.get(stepNo).step());
   }
 
-  /** Where it is first taken out of its mould. */
+  /** Returns where it is first taken out of its mould. */
   public int demouldNo() {
     return demouldNo(0);
   }
 
-  /** Where what was poured at that step, or is in its mould then, is taken out. */
+  /** Returns where what was poured at that step, or is in its mould then, is taken out. */
   public int demouldNo(int fromStep) {
     for (int i = fromStep; i < steps.size(); i++) {
       if (kind(i).has(Effect.FREES_MOULD)) {
@@ -54,8 +54,8 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
   }
 
   /**
-   * The hours that a route itself holds a piece in its mould, as where it is pressed and turned out
-   * at once; null where it is its recipe's age.
+   * Returns the hours that a route itself holds a piece in its mould, as where it is pressed and
+   * turned out at once; null where it is its recipe's age.
    *
    * @param fromStep at or before its setting
    */
@@ -69,8 +69,8 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
   }
 
   /**
-   * Where a piece stands here that had a step done to it on another route: at the same kind of
-   * step, the so-manieth of it; nowhere where this has none. Steps before it that this route has
+   * Returns where a piece stands here that had a step done to it on another route: at the same kind
+   * of step, the so-manieth of it; nowhere where this has none. Steps before it that this route has
    * besides are not asked for.
    */
   public Optional<Integer> placeOf(Route before, int stepNo) {
@@ -84,14 +84,16 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
         .findFirst();
   }
 
-  /** Where it is poured, in order: the first, and each time that it goes back into a mould. */
+  /**
+   * Returns where it is poured, in order: the first, and each time that it goes back into a mould.
+   */
   public List<Integer> pours() {
     return IntStream.range(0, steps.size()).filter(i -> kind(i).has(Effect.POURS)).boxed().toList();
   }
 
   /**
-   * The same with so many pours more, or less: what is added stands after the last taking-out, what
-   * is taken away is the last pour with all that was done in its mould.
+   * Returns the same with so many pours more, or less: what is added stands after the last
+   * taking-out, what is taken away is the last pour with all that was done in its mould.
    *
    * @param waitsH what is waited before each pour after the first, 0 or more
    */
@@ -122,7 +124,7 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
     return now;
   }
 
-  /** How a step keeps the piece wet; null where it does not. */
+  /** Returns how a step keeps the piece wet; null where it does not. */
   public @Nullable Wetting wetting(int stepNo) {
     StepKind kind = kind(stepNo);
     if (!kind.has(Effect.WETS)) {
@@ -135,7 +137,7 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
     return own == null ? Wetting.UNDER_WATER : own;
   }
 
-  /** Which faces a step coats; null where it leaves no film. */
+  /** Returns which faces a step coats; null where it leaves no film. */
   public @Nullable SealedFaces faces(int stepNo) {
     if (!kind(stepNo).has(Effect.COATS)) {
       return null;
@@ -144,15 +146,18 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
     return own == null ? SealedFaces.ALL_OVER : own;
   }
 
-  /** How long a step waits, in hours; 0 for one that a person does, or where its recipe says. */
+  /**
+   * Returns how long a step waits, in hours; 0 for one that a person does, or where its recipe
+   * says.
+   */
   public double waitH(int stepNo) {
     Double own = steps.get(stepNo).waitH();
     return own == null ? 0 : own;
   }
 
   /**
-   * The route with the waits that are the recipe's own filled in. Setting counts from the pour, so
-   * that other waits in the mould are part of it.
+   * Returns the route with the waits that are the recipe's own filled in. Setting counts from the
+   * pour, so that other waits in the mould are part of it.
    *
    * @param dryH before it is sealed, 0 or more
    */
@@ -175,14 +180,14 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
     return new Route(filled, kinds);
   }
 
-  /** What a piece in its mould waits for. */
+  /** Returns what a piece in its mould waits for. */
   public Gate demouldGate(Instant readyAt, @Nullable Instant greenUntil) {
     int no = demouldNo();
     return new Gate(no, 1, kind(no), readyAt, greenUntil);
   }
 
   /**
-   * What comes after a step that was done; none where that was the last. Waits that are the
+   * Returns what comes after a step that was done; none where that was the last. Waits that are the
    * recipe's own must have been filled in.
    */
   public Optional<Gate> gateAfter(int stepNo, int round, Instant doneAt) {
@@ -212,7 +217,7 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
     return gates;
   }
 
-  /** Where a piece stands now that had a step done to it then. */
+  /** Returns where a piece stands now that had a step done to it then. */
   public Stand standAfter(int stepNo, int round, Instant doneAt, Instant now) {
     if (gateAfter(stepNo, round, doneAt).isEmpty()) {
       return new Stand(Board.READY, null);
@@ -249,17 +254,17 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
     return Board.WET;
   }
 
-  /** Whether a step takes pieces of other products. */
+  /** Tests whether a step takes pieces of other products. */
   public boolean takesParts(int stepNo) {
     return kind(stepNo).has(Effect.JOINS) && steps.get(stepNo).parts() != null;
   }
 
-  /** Whether a step from that one on takes pieces of other products. */
+  /** Tests whether a step from that one on takes pieces of other products. */
   public boolean takesPartsFrom(int stepNo) {
     return IntStream.range(stepNo, steps.size()).anyMatch(this::takesParts);
   }
 
-  /** Hours of waiting from a step to the end, by the waits that are known. */
+  /** Returns the hours of waiting from a step to the end, by the waits that are known. */
   public double hoursAfter(int stepNo) {
     double hours = 0;
     for (int i = stepNo; i < steps.size(); i++) {
@@ -269,7 +274,7 @@ public record Route(List<RouteStep> steps, StepKinds kinds) {
     return hours;
   }
 
-  /** Whether that was the last thing to do. */
+  /** Tests whether that was the last thing to do. */
   public boolean endsWith(int stepNo, int round) {
     return stepNo == steps.size() - 1 && round >= steps.get(stepNo).times();
   }

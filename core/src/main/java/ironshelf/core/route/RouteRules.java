@@ -21,7 +21,7 @@ final class RouteRules {
 
   private RouteRules() {}
 
-  /** What is no route at all: it does not start with a pour, or a step lacks its wait. */
+  /** Returns what is no route at all: it does not start with a pour, or a step lacks its wait. */
   static Findings shape(List<RouteStep> steps, StepKinds kinds) {
     Findings findings = new Findings();
     for (int i = 0; i < steps.size(); i++) {
@@ -94,7 +94,7 @@ final class RouteRules {
     return -1;
   }
 
-  /** What harms the piece, or cannot be done at that place of a route. */
+  /** Returns what harms the piece, or cannot be done at that place of a route. */
   static Findings harm(Route route) {
     Findings findings = new Findings();
     Set<Effect> before = EnumSet.noneOf(Effect.class);

@@ -79,12 +79,12 @@ public record RouteStep(
     materials = materials == null ? null : List.copyOf(materials);
   }
 
-  /** A step that time does. */
+  /** Returns a step that time does. */
   public static RouteStep waiting(String step, @Nullable Double waitH) {
     return plain(step, 0, waitH);
   }
 
-  /** A step that a person does. */
+  /** Returns a step that a person does. */
   public static RouteStep attended(String step, double attendedMin) {
     return plain(step, attendedMin, null);
   }
@@ -94,22 +94,22 @@ public record RouteStep(
         step, attendedMin, waitH, null, null, 1, 0, null, null, 0, null, null, null);
   }
 
-  /** The same in a station. */
+  /** Returns the same in a station. */
   public RouteStep in(String where) {
     return with(waitH, where, times, gapMin, parts, mixKg);
   }
 
-  /** The same so many times, so many minutes apart. */
+  /** Returns the same so many times, so many minutes apart. */
   public RouteStep repeated(int often, double minutesApart) {
     return with(waitH, station, often, minutesApart, parts, mixKg);
   }
 
-  /** The same with a wait of its own. */
+  /** Returns the same with a wait of its own. */
   public RouteStep waitingFor(double hours) {
     return with(hours, station, times, gapMin, parts, mixKg);
   }
 
-  /** The same, taking parts and so much mix. */
+  /** Returns the same, taking parts and so much mix. */
   public RouteStep joining(List<PartWanted> taken, @Nullable Double kg) {
     return with(waitH, station, times, gapMin, taken, kg);
   }

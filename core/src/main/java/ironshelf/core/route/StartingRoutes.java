@@ -18,7 +18,7 @@ public final class StartingRoutes {
 
   private StartingRoutes() {}
 
-  /** The table that ships with the application. */
+  /** Returns the table that ships with the application. */
   public static List<StartingRoute> shipped() {
     Map<String, List<CSVRecord>> byCode = new LinkedHashMap<>();
     for (CSVRecord row :
@@ -29,8 +29,8 @@ public final class StartingRoutes {
   }
 
   /**
-   * The usual route of what is cast of a mix into a family's mould: the one for that mix, else the
-   * one for any.
+   * Returns the usual route of what is cast of a mix into a family's mould: the one for that mix,
+   * else the one for any.
    *
    * @param family by its name, upper or lower case
    * @param mix code of the recipe's binder class; null where it has none

@@ -53,7 +53,7 @@ public final class StepKinds {
   }
 
   /**
-   * A kind by its code.
+   * Returns a kind by its code.
    *
    * @throws ironshelf.core.quantity.RefusedException where there is none
    */

@@ -19,7 +19,7 @@ public final class BinderClasses {
     this.byCode = byCode;
   }
 
-  /** The table that ships with the application. */
+  /** Returns the table that ships with the application. */
   public static BinderClasses shipped() {
     return new BinderClasses(
         ShippedTable.byCode(

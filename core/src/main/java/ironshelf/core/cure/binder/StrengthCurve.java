@@ -10,7 +10,7 @@ public sealed interface StrengthCurve {
 
   double HOURS_28_D = 28 * 24.0;
 
-  /** The share at an equivalent age in hours; 0 at 0, never falling. */
+  /** Returns the share at an equivalent age in hours; 0 at 0, never falling. */
   double shareAt(double equivalentAgeH);
 
   /**

@@ -36,7 +36,10 @@ public record TemperatureLog(List<ProbeReading> readings, Duration longestGap, U
     new Findings().above("longestGap.seconds", longestGap.toMillis() / 1_000.0, 0, 1e9).orRefuse();
   }
 
-  /** The stretches between two moments, in order; none where the second is not after the first. */
+  /**
+   * Returns the stretches between two moments, in order; none where the second is not after the
+   * first.
+   */
   public List<TemperatureSpan> spans(Instant from, Instant to) {
     List<TemperatureSpan> spans = new ArrayList<>();
     if (!to.isAfter(from)) {
@@ -60,7 +63,7 @@ public record TemperatureLog(List<ProbeReading> readings, Duration longestGap, U
     return spans;
   }
 
-  /** How much of a stretch the probe says nothing of, 0 to 1. */
+  /** Returns how much of a stretch the probe says nothing of, 0 to 1. */
   public double silentShare(Instant from, Instant to) {
     double whole = seconds(from, to);
     double said = 0;

@@ -32,13 +32,13 @@ public record UsualDay(List<Double> hourlyC, ZoneId zone) {
     hourlyC = List.copyOf(hourlyC);
   }
 
-  /** A place that keeps one temperature. */
+  /** Returns a place that keeps one temperature. */
   public static UsualDay steady(double celsius) {
     return new UsualDay(Collections.nCopies(HOURS, celsius), ZoneId.of("UTC"));
   }
 
   /**
-   * The mean of what was read in each hour of the day.
+   * Returns the mean of what was read in each hour of the day.
    *
    * @param otherwiseC for hours that have no reading
    */
@@ -61,7 +61,7 @@ public record UsualDay(List<Double> hourlyC, ZoneId zone) {
     return hourlyC.get(at.atZone(zone).getHour());
   }
 
-  /** The stretches between two moments, hour by hour; one where all hours are alike. */
+  /** Returns the stretches between two moments, hour by hour; one where all hours are alike. */
   public List<TemperatureSpan> spans(Instant from, Instant to) {
     List<TemperatureSpan> spans = new ArrayList<>();
     boolean steady = hourlyC.stream().distinct().count() == 1;

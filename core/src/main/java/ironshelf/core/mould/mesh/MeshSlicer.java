@@ -183,7 +183,7 @@ public final class MeshSlicer {
     return mesh.z(mesh.corner(t, which));
   }
 
-  /** The least lean of a face that is neither floor nor opening. */
+  /** Returns the least lean of a face that is neither floor nor opening. */
   private double draftDeg() {
     double least = 90;
     for (int t = 0; t < mesh.triangles(); t++) {

@@ -42,7 +42,7 @@ final class TriangleClip {
     return sums;
   }
 
-  /** The upright part of the unit normal, outwards; NaN for a triangle without area. */
+  /** Returns the upright part of the unit normal, outwards; NaN for a triangle without area. */
   static double uprightShareOfNormal(TriangleMesh mesh, int t) {
     double[] p = new double[9];
     for (int k = 0; k < 3; k++) {

@@ -87,7 +87,10 @@ public final class TriangleMesh {
         .orRefuse();
   }
 
-  /** An edge's two ends, smaller number first, and in the last bit which way it is run along. */
+  /**
+   * Returns an edge's two ends, smaller number first, and in the last bit which way it is run
+   * along.
+   */
   private static long edge(int from, int to) {
     long low = Math.min(from, to);
     long high = Math.max(from, to);
@@ -113,7 +116,7 @@ public final class TriangleMesh {
     return corners.length / 3;
   }
 
-  /** The sum of signed tetrahedra from the origin. */
+  /** Returns the sum of signed tetrahedra from the origin. */
   public double volumeMm3() {
     double sum = 0;
     for (int t = 0; t < corners.length; t += 3) {
@@ -128,7 +131,7 @@ public final class TriangleMesh {
     return sum / 6;
   }
 
-  /** The sum of the triangles. */
+  /** Returns the sum of the triangles. */
   public double areaMm2() {
     double sum = 0;
     for (int t = 0; t < triangles(); t++) {
@@ -147,7 +150,7 @@ public final class TriangleMesh {
     return new double[] {2 * high[0], 2 * high[1], high[2]};
   }
 
-  /** The number of the corner that a triangle names first, second or third. */
+  /** Returns the number of the corner that a triangle names first, second or third. */
   int corner(int triangle, int which) {
     return corners[3 * triangle + which];
   }

@@ -20,7 +20,7 @@ final class Vertices {
     return count;
   }
 
-  /** The number of a corner, a new one if it has not been seen. */
+  /** Returns the number of a corner, a new one if it has not been seen. */
   int number(float x, float y, float z) {
     // Adding 0 makes -0 equal to 0.
     float px = x + 0f;

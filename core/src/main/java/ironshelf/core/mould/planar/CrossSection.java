@@ -13,22 +13,22 @@ public sealed interface CrossSection {
 
   double perimeterMm();
 
-  /** The middle of its area. */
+  /** Returns the middle of its area. */
   Coordinate centroid();
 
   /**
-   * The narrowest level gap between this cut and an inner one, in mm; negative by how far the inner
-   * one reaches through. Exact between circles and between polygons.
+   * Returns the narrowest level gap between this cut and an inner one, in mm; negative by how far
+   * the inner one reaches through. Exact between circles and between polygons.
    */
   double gapTo(CrossSection inner);
 
-  /** The same cut elsewhere. */
+  /** Returns the same cut elsewhere. */
   CrossSection movedBy(double xMm, double yMm);
 
-  /** The cut as a polygon; circles to {@link Planes#FLATNESS_MM}. */
+  /** Returns the cut as a polygon; circles to {@link Planes#FLATNESS_MM}. */
   Geometry polygon();
 
-  /** A circle about the axis. */
+  /** Returns a circle about the axis. */
   static Round circle(double radiusMm) {
     return new Round(radiusMm, 0, 0, 0);
   }
@@ -112,7 +112,7 @@ public sealed interface CrossSection {
           : -reach(other);
     }
 
-    /** How far the farthest corner outside stands off. */
+    /** Returns how far the farthest corner outside stands off. */
     private double reach(Geometry other) {
       double farthest = 0;
       for (Coordinate c : other.difference(polygon).getCoordinates()) {

@@ -25,12 +25,12 @@ public record PlanPoint(double xMm, double yMm, @WhenMissing("0") double riseMm)
         .orRefuse();
   }
 
-  /** A corner with a straight line behind it. */
+  /** Returns a corner with a straight line behind it. */
   public static PlanPoint of(double xMm, double yMm) {
     return new PlanPoint(xMm, yMm, 0);
   }
 
-  /** The corners of a closed outline, its arcs flattened to {@link Planes#FLATNESS_MM}. */
+  /** Returns the corners of a closed outline, its arcs flattened to {@link Planes#FLATNESS_MM}. */
   public static List<Coordinate> flatten(List<PlanPoint> outline) {
     List<Coordinate> corners = new ArrayList<>();
     for (int i = 0; i < outline.size(); i++) {

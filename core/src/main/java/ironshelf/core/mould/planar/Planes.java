@@ -27,7 +27,7 @@ public final class Planes {
   private Planes() {}
 
   /**
-   * The closed figure of an outline.
+   * Returns the closed figure of an outline.
    *
    * @param field to name in what is refused
    * @throws RefusedException if it has fewer corners than close a figure, encloses nothing, or
@@ -46,13 +46,13 @@ public final class Planes {
     return figure;
   }
 
-  /** A closed figure through these corners in order. */
+  /** Returns a closed figure through these corners in order. */
   public static Polygon polygon(List<Coordinate> corners) {
     return FACTORY.createPolygon(
         Stream.concat(corners.stream(), Stream.of(corners.get(0))).toArray(Coordinate[]::new));
   }
 
-  /** An upright rectangle about the origin. */
+  /** Returns an upright rectangle about the origin. */
   public static Polygon rectangle(double lengthMm, double widthMm) {
     double x = lengthMm / 2;
     double y = widthMm / 2;
@@ -79,7 +79,7 @@ public final class Planes {
     return FACTORY.createPoint(new Coordinate(xMm, yMm));
   }
 
-  /** A line through these points, for cutting and measuring. */
+  /** Returns a line through these points, for cutting and measuring. */
   public static LineString line(Coordinate... points) {
     return FACTORY.createLineString(points);
   }
@@ -95,7 +95,7 @@ public final class Planes {
     return AffineTransformation.translationInstance(xMm, yMm).transform(figure);
   }
 
-  /** The figure with the middle of its box at the origin. */
+  /** Returns the figure with the middle of its box at the origin. */
   public static Geometry centred(Geometry figure) {
     Coordinate middle = figure.getEnvelopeInternal().centre();
     return moved(figure, -middle.x, -middle.y);

@@ -157,7 +157,9 @@ public sealed interface ReadyOutline {
       return joinCentre(first, second, apart, join)[1] - join;
     }
 
-    /** The upper joining arc's centre: where circles about both centres, grown by it, meet. */
+    /**
+     * Returns the upper joining arc's centre: where circles about both centres, grown by it, meet.
+     */
     private static double[] joinCentre(double first, double second, double apart, double join) {
       double a = first / 2 + join;
       double b = second / 2 + join;

@@ -14,25 +14,28 @@ public sealed interface Drawn extends Solid
   double heightMm();
 
   /**
-   * The volume below a level, in mm3. Exact formula of each kind.
+   * Returns the volume below a level, in mm3. Exact formula of each kind.
    *
    * @param zMm taken as 0 where it is less and as the height where it is more
    */
   double volumeBelowMm3(double zMm);
 
-  /** The level cut at a height from 0 to {@link #heightMm}. */
+  /** Returns the level cut at a height from 0 to {@link #heightMm}. */
   CrossSection crossSectionAt(double zMm);
 
-  /** The area of the side below a level, in mm2, floor and opening not counted. */
+  /** Returns the area of the side below a level, in mm2, floor and opening not counted. */
   double sideBelowMm2(double zMm);
 
   /**
-   * The least lean of the wall outwards against the upright, in degrees: 0 for an upright wall,
-   * negative where the shape closes over what is in it.
+   * Returns the least lean of the wall outwards against the upright, in degrees: 0 for an upright
+   * wall, negative where the shape closes over what is in it.
    */
   double draftDeg();
 
-  /** The right half of the upright cut along the axis: distance from the axis against height. */
+  /**
+   * Returns the right half of the upright cut along the axis: distance from the axis against
+   * height.
+   */
   List<ProfilePoint> halfSection();
 
   @Override
@@ -40,22 +43,22 @@ public sealed interface Drawn extends Solid
     return volumeBelowMm3(heightMm()) / MM3_PER_LITRE;
   }
 
-  /** A level no lower than the floor and no higher than the rim. */
+  /** Returns a level no lower than the floor and no higher than the rim. */
   default double level(double zMm) {
     return Math.max(0, Math.min(zMm, heightMm()));
   }
 
-  /** The heights at which its sides bend or step, floor and rim among them. */
+  /** Returns the heights at which its sides bend or step, floor and rim among them. */
   default List<Double> bendsMm() {
     return List.of(0.0, heightMm());
   }
 
-  /** Whether its sides curve between their bends, where others run straight. */
+  /** Tests whether its sides curve between their bends, where others run straight. */
   default boolean curved() {
     return false;
   }
 
-  /** The name of the field to speak of when the solid is too wide at a level. */
+  /** Returns the name of the field to speak of when the solid is too wide at a level. */
   default String widthFieldAt(double zMm) {
     return "diameterMm";
   }

@@ -149,7 +149,7 @@ public record MeshSolid(List<Layer> layers, double draftDeg) implements Drawn {
     return "layers";
   }
 
-  /** The first layer above a level; the last one for the rim. */
+  /** Returns the first layer above a level; the last one for the rim. */
   private int above(double z) {
     int i = 1;
     while (i < layers.size() - 1 && layers.get(i).zMm <= z) {

@@ -35,7 +35,7 @@ public record Outline(List<PlanPoint> points, double heightMm) implements Drawn 
     return Planes.polygon(PlanPoint.flatten(points));
   }
 
-  /** The figure with the middle of its box at the origin. */
+  /** Returns the figure with the middle of its box at the origin. */
   private Geometry centred() {
     return Planes.centred(figure(points));
   }

@@ -89,7 +89,9 @@ public record Revolved(List<Turn> profile) implements Drawn {
     return found.build().sorted().toArray();
   }
 
-  /** The profile's part below a level, corner by corner (Sutherland and Hodgman's clipping). */
+  /**
+   * Returns the profile's part below a level, corner by corner (Sutherland and Hodgman's clipping).
+   */
   private List<Coordinate> below(double z) {
     List<Coordinate> kept = new ArrayList<>();
     for (int i = 0; i < profile.size(); i++) {
@@ -162,7 +164,7 @@ public record Revolved(List<Turn> profile) implements Drawn {
     return least;
   }
 
-  /** The outer side, floor to rim: the profile's outermost point at each of its heights. */
+  /** Returns the outer side, floor to rim: the profile's outermost point at each of its heights. */
   @Override
   public List<ProfilePoint> halfSection() {
     double h = heightMm();

@@ -8,6 +8,6 @@ public sealed interface Solid permits Drawn, Measured, Sheet {
 
   double MM3_PER_LITRE = 1e6;
 
-  /** The whole volume in litres. */
+  /** Returns the whole volume in litres. */
   double litres();
 }

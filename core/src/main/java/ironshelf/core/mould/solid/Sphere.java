@@ -51,7 +51,7 @@ public record Sphere(double diameterMm, double flatDiameterMm) implements Drawn 
     return CrossSection.circle(Math.sqrt(Math.max(0, z * (diameterMm - z))));
   }
 
-  /** The zone of a sphere: {@code 2 pi R z}. */
+  /** Returns the zone of a sphere: {@code 2 pi R z}. */
   @Override
   public double sideBelowMm2(double zMm) {
     return Math.PI * diameterMm * level(zMm);

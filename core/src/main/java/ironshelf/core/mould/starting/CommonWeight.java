@@ -15,7 +15,10 @@ public record CommonWeight(String name, int count, double massKg) {
 
   private static final List<CommonWeight> SHIPPED = shipped();
 
-  /** The lightest single thing that is heavy enough; else as few of the heaviest as it takes. */
+  /**
+   * Returns the lightest single thing that is heavy enough; else as few of the heaviest as it
+   * takes.
+   */
   public static CommonWeight of(double holdDownKg) {
     return SHIPPED.stream()
         .filter(w -> w.massKg >= holdDownKg)

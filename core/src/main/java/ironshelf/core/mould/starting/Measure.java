@@ -48,7 +48,7 @@ public record Measure(
     return new Measure(name, label, Dimension.LENGTH, mm, place, List.of(fields));
   }
 
-  /** The same under another label. */
+  /** Returns the same under another label. */
   Measure called(String other) {
     return new Measure(name, other, dimension, typical, place, fields);
   }

@@ -46,7 +46,7 @@ public record StartingShape(
       return applyAsDouble(name);
     }
 
-    /** The dry mix in a litre of the wet one, in kg. */
+    /** Returns the dry mix in a litre of the wet one, in kg. */
     default double dryKgPerL() {
       return get(DRY_KG_PER_L);
     }
@@ -75,7 +75,7 @@ public record StartingShape(
   }
 
   /**
-   * The moulds of these measures.
+   * Returns the moulds of these measures.
    *
    * @param given by name, what is left out as typical; lengths over 0 and up to 10 000
    * @param dryKgPerL of the mix that it is filled with, for what is measured by its dry mix
@@ -109,13 +109,13 @@ public record StartingShape(
     }
   }
 
-  /** Whether any outline may stand in the place of its own. */
+  /** Tests whether any outline may stand in the place of its own. */
   public boolean takesOutline() {
     return code.equals(StartingShapes.PAVER_CODE);
   }
 
   /**
-   * The mould of an outline as thick as was said.
+   * Returns the mould of an outline as thick as was said.
    *
    * @param points of the outline, in mm
    */
@@ -124,7 +124,7 @@ public record StartingShape(
     return List.of(new Part("", MouldShape.of(new Outline(points, thick), null, 0)));
   }
 
-  /** The moulds with typical measures, in a mix of 1.8 kg of dry mix a litre. */
+  /** Returns the moulds with typical measures, in a mix of 1.8 kg of dry mix a litre. */
   public List<Part> typical() {
     return parts(Map.of(), 1.8);
   }

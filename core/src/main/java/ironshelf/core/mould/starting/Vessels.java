@@ -33,7 +33,7 @@ final class Vessels {
             m.get("baseMm")));
   }
 
-  /** The cup, and the lid that lies on its rim, cast from the same mix. */
+  /** Returns the cup, and the lid that lies on its rim, cast from the same mix. */
   static List<Part> cupWithLid(Given m) {
     return List.of(
         pot(m).get(0),

@@ -30,7 +30,7 @@ public record CastsExpected(double casts, int wornCopies, boolean own) {
         : new CastsExpected((double) allCasts / wornCopies, wornCopies, true);
   }
 
-  /** What one cast wears off a mould that cost so much, to a hundredth of a cent. */
+  /** Returns what one cast wears off a mould that cost so much, to a hundredth of a cent. */
   public BigDecimal wearPerCast(BigDecimal price) {
     return price.divide(BigDecimal.valueOf(casts), 4, RoundingMode.HALF_UP);
   }

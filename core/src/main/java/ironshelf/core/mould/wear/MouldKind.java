@@ -40,7 +40,7 @@ public record MouldKind(
     preparation = List.copyOf(preparation);
   }
 
-  /** What is wrong with faces prepared so; empty where nothing is. */
+  /** Returns what is wrong with faces prepared so; empty where nothing is. */
   public List<Finding> judge(List<Face> faces) {
     Findings findings = new Findings();
     for (int i = 0; i < faces.size(); i++) {

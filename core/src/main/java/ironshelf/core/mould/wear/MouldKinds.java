@@ -17,7 +17,7 @@ public final class MouldKinds {
     this.byCode = byCode;
   }
 
-  /** The table that ships with the application. */
+  /** Returns the table that ships with the application. */
   public static MouldKinds shipped() {
     return new MouldKinds(
         ShippedTable.byCode(

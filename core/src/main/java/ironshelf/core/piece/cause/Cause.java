@@ -76,12 +76,12 @@ public enum Cause {
     this.rule = rule;
   }
 
-  /** What only a person can tell that bears on it; null where the records say it. */
+  /** Returns what only a person can tell that bears on it; null where the records say it. */
   public @Nullable FactName asks() {
     return asks;
   }
 
-  /** What the facts say of it. */
+  /** Returns what the facts say of it. */
   public Evidence in(PieceFacts facts) {
     return rule.apply(facts);
   }

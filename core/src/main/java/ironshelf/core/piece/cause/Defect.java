@@ -43,18 +43,19 @@ public enum Defect {
   public record Ranked(Cause cause, Evidence evidence, int part) {}
 
   /**
-   * The causes, those that the facts speak for first, those that they speak against last; of the
-   * former the ones further off first, of the others in the usual order. A ranking of what is
-   * known: it proves nothing.
+   * Returns the causes, those that the facts speak for first, those that they speak against last;
+   * of the former the ones further off first, of the others in the usual order. A ranking of what
+   * is known: it proves nothing.
    */
   public List<Ranked> rank(PieceFacts facts) {
     return rank(facts, List.of());
   }
 
   /**
-   * The same of a piece that was joined from others. A part counts where its own facts speak for a
-   * cause more strongly than those of the piece do: what is seen may be seen on the part. A part
-   * whose facts speak against a cause, or say nothing, does not change what the piece's own say.
+   * Returns the same of a piece that was joined from others. A part counts where its own facts
+   * speak for a cause more strongly than those of the piece do: what is seen may be seen on the
+   * part. A part whose facts speak against a cause, or say nothing, does not change what the
+   * piece's own say.
    */
   public List<Ranked> rank(PieceFacts own, List<PieceFacts> parts) {
     return causes.stream()

@@ -39,7 +39,7 @@ public record Evidence(Verdict verdict, double value, double limit, double stren
     return off(value, 1, 1 - value);
   }
 
-  /** The one that says more. */
+  /** Returns the one that says more. */
   Evidence or(Evidence other) {
     int by = verdict.compareTo(other.verdict);
     return by < 0 || (by == 0 && strength >= other.strength) ? this : other;

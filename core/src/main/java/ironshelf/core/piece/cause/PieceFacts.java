@@ -20,12 +20,12 @@ public record PieceFacts(Map<FactName, Double> known) {
     known = Map.copyOf(known);
   }
 
-  /** What is known of it, NaN where it is not. */
+  /** Returns what is known of it, NaN where it is not. */
   public double get(FactName name) {
     return known.getOrDefault(name, Double.NaN);
   }
 
-  /** The same with what somebody says besides; what is said wins. */
+  /** Returns the same with what somebody says besides; what is said wins. */
   public PieceFacts and(Map<FactName, Double> said) {
     Map<FactName, Double> all = new EnumMap<>(FactName.class);
     all.putAll(known);

@@ -62,7 +62,7 @@ public record StartingColour(
     return SHIPPED.stream().filter(c -> c.code.equals(code)).findFirst();
   }
 
-  /** The mix of a recipe in this colour. */
+  /** Returns the mix of a recipe in this colour. */
   public Recipe in(Recipe recipe) {
     return recipe.inColourway(
         pigment == null
@@ -76,8 +76,8 @@ public record StartingColour(
   }
 
   /**
-   * What it will look like when dry, as {@code #rrggbb}: a guess ({@link Shade}), as if on grey
-   * cement where the binder's own look is not known.
+   * Returns what it will look like when dry, as {@code #rrggbb}: a guess ({@link Shade}), as if on
+   * grey cement where the binder's own look is not known.
    *
    * @param binder code of the recipe's binder
    */

@@ -82,7 +82,7 @@ public record StartingRecipe(
     parts = List.copyOf(parts);
   }
 
-  /** The mix itself, of the materials shipped with their starting values. */
+  /** Returns the mix itself, of the materials shipped with their starting values. */
   public Recipe recipe() {
     StartingMaterials materials = StartingMaterials.shipped();
     return new Recipe(

@@ -26,7 +26,7 @@ public final class StartingRecipes {
     this.byCode = byCode;
   }
 
-  /** The table that ships with the application. */
+  /** Returns the table that ships with the application. */
   public static StartingRecipes shipped() {
     return new StartingRecipes(
         ShippedTable.byCode(
