@@ -22,6 +22,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -90,21 +91,26 @@ public class AllotmentService {
             .sum();
   }
 
-  /** Ties these pieces to a line by hand; refused where one is not to be had, or too many are. */
+  /**
+   * Ties these pieces to a line by hand; refused where one is not to be had, or too many are. What
+   * it has already stays: it is asked for again where the answer was lost.
+   */
   public LineAllotments allotByHand(long lineId, Collection<Long> pieceIds) {
     OrderLine line = held(lineId);
+    Set<Long> asked = new LinkedHashSet<>(pieceIds);
+    asked.removeAll(ownPieces(line).keySet());
     Set<Long> free = free(line).stream().map(PieceView::id).collect(toSet());
-    for (long pieceId : pieceIds) {
+    for (long pieceId : asked) {
       if (!free.contains(pieceId)) {
         throw ProblemException.conflict("piece.notFree", Map.of("piece", pieceId));
       }
     }
     int wanted = wanted(line);
-    if (pieceIds.size() > wanted) {
+    if (asked.size() > wanted) {
       throw ProblemException.conflict(
-          "line.enough", Map.of("value", pieceIds.size(), "wanted", wanted));
+          "line.enough", Map.of("value", asked.size(), "wanted", wanted));
     }
-    pieceIds.forEach(id -> allotments.save(new Allotment(lineId, id, clock.instant())));
+    asked.forEach(id -> allotments.save(new Allotment(lineId, id, clock.instant())));
     allotments.flush();
     return of(line);
   }

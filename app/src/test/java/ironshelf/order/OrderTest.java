@@ -199,11 +199,23 @@ class OrderTest {
     JsonNode order = placed(2, false);
     long line = order.path("lines").get(0).path("id").asLong();
     List<Long> free = free(order);
-    assertThat(free).isNotEmpty();
+    assertThat(free.size()).isGreaterThan(1);
     Answer tied =
         app.act("/api/order-lines/" + line + "/allotments", Map.of("pieceIds", free.subList(0, 1)));
     assertThat(tied.status()).as("%s", tied.body()).isEqualTo(200);
     assertThat(free(order)).doesNotContain(free.get(0));
+    // The answer was lost: the same again ties nothing twice; the other of the two is tied with it.
+    Answer again =
+        app.act("/api/order-lines/" + line + "/allotments", Map.of("pieceIds", free.subList(0, 2)));
+    assertThat(again.status()).as("%s", again.body()).isEqualTo(200);
+    assertThat(again.body().path("own").size()).isEqualTo(2);
+    JsonNode rival = placed(1, false);
+    Answer taken =
+        app.act(
+            "/api/order-lines/" + rival.path("lines").get(0).path("id").asLong() + "/allotments",
+            Map.of("pieceIds", free.subList(0, 1)));
+    assertThat(taken.code()).isEqualTo("piece.notFree");
+    withVersion("/api/orders/" + rival.path("id").asLong() + "/cancelled", rival);
     JsonNode now = app.get("/api/orders/" + order.path("id").asLong());
     Answer off = withVersion("/api/orders/" + now.path("id").asLong() + "/cancelled", now);
     assertThat(off.body().path("stage").asString()).isEqualTo("cancelled");
