@@ -17,20 +17,10 @@ class FirstProductTest {
   private static final int MOST_FIELDS = 15;
   private static final int MOST_PRESSES = 25;
 
-  /** A shop of its own for each: the set-up is only there once. */
-  private static final class Shop implements AutoCloseable {
-    private final RunningApp app = RunningApp.untouched();
-
-    @Override
-    public void close() {
-      app.close();
-    }
-  }
-
   @Test
   void aPotBetweenTwoTubs(Browser browser) {
-    try (Shop shop = new Shop()) {
-      Page page = browser.open(shop.app, "/");
+    try (RunningApp app = RunningApp.empty()) {
+      Page page = browser.open(app, "/");
       Effort effort = new Effort(page);
       assertThat(page.getByText("What is your shop called?")).isVisible();
       Browser.isAccessible(page);
@@ -88,8 +78,8 @@ class FirstProductTest {
   /** 1.4 kg of dry mix, 60 to 40, in white and black: by hand 0.84 and 0.56 kg with the waste. */
   @Test
   void aVesselInTwoColours(Browser browser) {
-    try (Shop shop = new Shop()) {
-      Page page = browser.open(shop.app, "/set-up/shape");
+    try (RunningApp app = RunningApp.empty()) {
+      Page page = browser.open(app, "/set-up/shape");
       Effort effort = new Effort(page);
       effort.press("kit mould, by dry mix");
       effort.type("dry mix that it takes", "1.4 kg");
@@ -126,8 +116,8 @@ class FirstProductTest {
   /** 20 kg dry at 0.967 is 20.68 kg of wet mix; with fibre, and a bore that needs no weight. */
   @Test
   void aPlateOfBaggedMix(Browser browser) {
-    try (Shop shop = new Shop()) {
-      Page page = browser.open(shop.app, "/set-up/shape");
+    try (RunningApp app = RunningApp.empty()) {
+      Page page = browser.open(app, "/set-up/shape");
       Effort effort = new Effort(page);
       effort.press("plate with bore");
       effort.type("across", "450");
@@ -157,8 +147,8 @@ class FirstProductTest {
 
   @Test
   void aHypertufaBox(Browser browser) {
-    try (Shop shop = new Shop()) {
-      Page page = browser.open(shop.app, "/set-up/shape");
+    try (RunningApp app = RunningApp.empty()) {
+      Page page = browser.open(app, "/set-up/shape");
       Effort effort = new Effort(page);
       effort.press("box");
       // Larger than the bucket mixes at once: said here, not first at the bench.
@@ -186,8 +176,8 @@ class FirstProductTest {
   /** The demo is a press away, and so is the way back. */
   @Test
   void theDemoIsAPressAway(Browser browser) {
-    try (Shop shop = new Shop()) {
-      Page page = browser.open(shop.app, "/");
+    try (RunningApp app = RunningApp.untouched()) {
+      Page page = browser.open(app, "/");
       page.getByText("Look at the demo instead").click();
       assertThat(page.getByText("Saltmarsh Cast").first())
           .isVisible(

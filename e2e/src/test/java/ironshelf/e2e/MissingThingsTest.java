@@ -67,8 +67,7 @@ class MissingThingsTest {
     Page page = browser.open(app, "/");
     make(app, new ShopApi(page));
     for (String path : PAGES) {
-      page.navigate(path);
-      assertThat(page.getByText("Fetching")).hasCount(0);
+      Browser.go(page, path);
       assertThat(page.locator("h1").first()).isAttached();
       assertThat(page.getByText("This could not be loaded")).hasCount(0);
       assertThat(page.getByText("Something broke")).hasCount(0);
