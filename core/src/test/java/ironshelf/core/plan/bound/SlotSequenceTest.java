@@ -133,6 +133,40 @@ class SlotSequenceTest {
     assertThat(found.bound()).isLessThanOrEqualTo(expected).isGreaterThan(expected * 0.9);
   }
 
+  /** Eighteen demands, more than are solved exactly, against all their subsets. */
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+  void manyDemandsAreSequencedWellAndBoundedClosely(long seed) {
+    MouldClock clock = random(new Random(seed), 18);
+    SlotSequence.Found found = new SlotSequence(clock).bounded();
+    double least = leastOfSubsets(clock);
+    assertThat(cost(clock, found.sequence())).isEqualTo(found.cost());
+    assertThat(found.cost()).isBetween(least - EXACT, least * 1.02);
+    assertThat(found.bound()).isBetween(least * 0.95, least + EXACT);
+  }
+
+  /** The least cost of each set of demands that come first, from smaller sets to larger ones. */
+  private static double leastOfSubsets(MouldClock clock) {
+    int jobs = clock.demands.length;
+    double[] least = new double[1 << jobs];
+    Arrays.fill(least, Double.MAX_VALUE);
+    least[0] = 0;
+    for (int set = 0; set < least.length; set++) {
+      int end = 0;
+      for (int job = 0; job < jobs; job++) {
+        end += (set >> job & 1) * clock.castsOf(job);
+      }
+      for (int job = 0; job < jobs; job++) {
+        if ((set >> job & 1) == 0) {
+          int with = set | 1 << job;
+          double cost = least[set] + clock.cost(job, end + clock.castsOf(job) - 1);
+          least[with] = Math.min(least[with], cost);
+        }
+      }
+    }
+    return least[least.length - 1];
+  }
+
   /** Filled at 8:00, set by 9:10, out by 9:15, washed by 9:25; two copies twice as often. */
   @Test
   void aMouldIsFilledAgainOnceItIsWashed() {
