@@ -13,19 +13,13 @@ const WAYS = [
   ['one', 'all in one piece, by share'],
 ] as const;
 
-/** What a share of the piece is in dry mix. */
-function shareOf(dryMixKg: number | undefined, share: string): string | undefined {
-  const percent = amount(share);
-  return dryMixKg === undefined || percent === undefined
-    ? undefined
-    : `${mass((dryMixKg * percent) / 100)} of dry mix`;
-}
-
 /** Pieces in the colours that could be made stand on steel; those chosen are framed. */
 export function ColourStep({ draft, change, shape, preview }: Answers) {
   const offers = preview.data?.colours ?? [];
   const section = preview.data?.moulds[0]?.sum.section ?? shape?.section;
   const sum = draft.colours.reduce((s, c) => s + (amount(c.share) ?? 0), 0);
+  const isWhole = Math.abs(sum - 100) <= 0.5;
+  const layers = isWhole ? preview.data?.layersDryMixKg : undefined;
   return (
     <Grid templateColumns={{ base: '1fr', lg: '1fr 330px' }} columnGap={9} rowGap={5}>
       <Flex wrap="wrap" rowGap={2} alignContent="flex-start">
@@ -82,11 +76,11 @@ export function ColourStep({ draft, change, shape, preview }: Answers) {
               <TextField
                 key={c.code}
                 label={`${c.name}, % of the piece`}
-                note={shareOf(preview.data?.dryMixKg, c.share)}
+                note={layers?.[i] === undefined ? undefined : `${mass(layers[i])} of dry mix`}
                 text={c.share}
                 onText={(share) => change({ colours: withShare(draft.colours, i, share) })}
                 problem={
-                  Math.abs(sum - 100) > 0.5 && i === draft.colours.length - 1
+                  !isWhole && i === draft.colours.length - 1
                     ? `Together they are ${sum} %. Make them 100 %.`
                     : undefined
                 }

@@ -65,11 +65,11 @@ export function CopiesStep({ draft, change, shape, preview }: Answers) {
               </Box>
             ))}
         </Flex>
-        {preview.data && (
+        {preview.data && count > 0 && (
           <Text mt={3} fontSize="18px">
             {plural(count, 'mould')} at once {count === 1 ? 'takes' : 'take'}{' '}
-            <b>{mass(preview.data.freshKg * count)}</b> of wet mix,{' '}
-            <b>{mass(preview.data.dryMixKg * count)}</b> of it dry.
+            <b>{mass(preview.data.atOnceFreshKg)}</b> of wet mix,{' '}
+            <b>{mass(preview.data.atOnceDryMixKg)}</b> of it dry.
           </Text>
         )}
       </Box>

@@ -1,5 +1,7 @@
 package ironshelf.setup;
 
+import static java.util.Objects.requireNonNull;
+
 import ironshelf.core.mould.starting.StartingShapes;
 import ironshelf.core.mould.wear.MouldKinds;
 import ironshelf.core.quantity.FindingCode;
@@ -113,6 +115,13 @@ public record FirstProduct(
         FindingCode.VALUE_UNREADABLE,
         field,
         Map.of("value", String.valueOf(value), "wanted", "one of those shipped"));
+  }
+
+  /** The share of each layer of one piece, 0 to 1; none where a piece has one colour. */
+  List<Double> layerShares() {
+    return isOfSeveralColours()
+        ? colours.stream().map(c -> requireNonNull(c.sharePercent()) / 100).toList()
+        : List.of();
   }
 
   /** Whether its colours are the layers of one piece. */

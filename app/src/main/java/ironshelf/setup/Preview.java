@@ -16,6 +16,10 @@ import org.jspecify.annotations.Nullable;
  * @param freshKg wet mix of one piece, its lid with it
  * @param dryKg the piece when it is dry
  * @param dryMixKg what is weighed out dry for one piece, without waste
+ * @param atOnceFreshKg wet mix of all moulds filled at once
+ * @param atOnceDryMixKg what is weighed out dry for that
+ * @param layersDryMixKg the same of each layer of one piece, in the order of the colours that were
+ *     chosen; empty where a piece has one colour
  * @param leastWallMm what such a thing wants in that mix
  * @param colours to choose from
  * @param route name of the route that it goes
@@ -35,6 +39,9 @@ public record Preview(
     double freshKg,
     double dryKg,
     double dryMixKg,
+    double atOnceFreshKg,
+    double atOnceDryMixKg,
+    List<Double> layersDryMixKg,
     double leastWallMm,
     List<ColourOffer> colours,
     String route,

@@ -199,6 +199,8 @@ class PreviewService {
       warnings.add(overfills(name(wanted), take, litres));
     }
     double filledL = take.litres();
+    double freshKg = filledL * mixing.freshDensityKgM3() / 1000;
+    double dryMixKg = filledL * mixing.dryKgPerL();
     double mixedL = filledL * (1 + shop.wastePercent() / 100);
     if (mixedL > shop.mixerL()) {
       warnings.add(
@@ -229,9 +231,12 @@ class PreviewService {
         mix.name(),
         Mixing.hasFibre(mix.recipe()),
         mixing.freshDensityKgM3(),
-        filledL * mixing.freshDensityKgM3() / 1000,
-        filledL * mixing.freshDensityKgM3() / 1000 * mix.retention() + wanted.hardwareKg(),
-        filledL * mixing.dryKgPerL(),
+        freshKg,
+        freshKg * mix.retention() + wanted.hardwareKg(),
+        dryMixKg,
+        freshKg * wanted.copies(),
+        dryMixKg * wanted.copies(),
+        wanted.layerShares().stream().map(share -> dryMixKg * share).toList(),
         least,
         colours.offers(mix.recipeId(), mix.binder()),
         routeName(wanted, mix),

@@ -149,8 +149,15 @@ class SetUpTest {
     JsonNode page = app.get("/api/products/" + made.body().path("productId").asLong());
     assertThat(page.path("colourways").size()).isEqualTo(1);
     assertThat(page.path("product").path("layers").size()).isEqualTo(2);
-    JsonNode preview = preview(two).body();
+    Map<String, Object> three = new HashMap<>(two);
+    three.put("copies", 3);
+    JsonNode preview = preview(three).body();
     assertThat(preview.path("dryMixKg").asDouble()).isCloseTo(1.4, within(1e-6));
+    assertThat(preview.path("atOnceDryMixKg").asDouble()).isCloseTo(4.2, within(1e-6));
+    assertThat(preview.path("atOnceFreshKg").asDouble())
+        .isCloseTo(3 * preview.path("freshKg").asDouble(), within(1e-6));
+    assertThat(preview.path("layersDryMixKg").get(0).asDouble()).isCloseTo(0.84, within(1e-6));
+    assertThat(preview.path("layersDryMixKg").get(1).asDouble()).isCloseTo(0.56, within(1e-6));
   }
 
   /** An own shop has no invented services: what leaves it is delivered, or booked elsewhere. */
