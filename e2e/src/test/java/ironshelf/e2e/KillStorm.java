@@ -1,7 +1,6 @@
 package ironshelf.e2e;
 
 import java.io.PrintStream;
-import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
@@ -40,9 +39,7 @@ final class KillStorm {
   private KillStorm(long seed) throws Exception {
     data = Files.createTempDirectory("kill-storm");
     random = new Random(seed);
-    try (ServerSocket free = new ServerSocket(0)) {
-      port = free.getLocalPort();
-    }
+    port = RunningApp.freePort();
   }
 
   public static void main(String[] args) throws Exception {
@@ -62,7 +59,6 @@ final class KillStorm {
   private StormLook.Found storm(int rounds, PrintStream told) throws Exception {
     List<Thread> makers = new ArrayList<>();
     StormLook.Found found = null;
-    train();
     try {
       for (int round = 1; round <= rounds && (found == null || found.isClean()); ) {
         try (OwnProcess server = server()) {
@@ -110,25 +106,10 @@ final class KillStorm {
     }
   }
 
-  /** One whole life, so that the next ones start from an archive of its classes. */
-  private void train() {
-    Path archive = data.resolve("classes.jsa");
-    new OwnProcess(
-            port,
-            data.resolve("log.txt"),
-            List.of("-XX:ArchiveClassesAtExit=" + archive),
-            List.of("--server.port=" + port, "--ironshelf.data=" + data, "--ironshelf.demo=false"))
-        .close();
-  }
-
   private OwnProcess server() {
     return new OwnProcess(
         port,
         data.resolve("log.txt"),
-        List.of(
-            "-XX:SharedArchiveFile=" + data.resolve("classes.jsa"),
-            "-Xlog:cds=off",
-            "-Xlog:cds+dynamic=off"),
         List.of("--server.port=" + port, "--ironshelf.data=" + data, "--ironshelf.demo=false"));
   }
 

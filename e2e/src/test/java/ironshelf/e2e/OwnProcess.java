@@ -7,6 +7,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -21,20 +22,49 @@ final class OwnProcess implements AutoCloseable {
 
   private final Process process;
 
+  /** An archive of the application's classes, so that each further life starts in half the time. */
+  private static final class Classes {
+
+    static final Path ARCHIVE = written();
+
+    /** What one whole life loads is written when it ends. */
+    private static Path written() {
+      try {
+        Path folder = Files.createTempDirectory("ironshelf-classes");
+        Path archive = folder.resolve("classes.jsa");
+        int port = RunningApp.freePort();
+        new OwnProcess(
+                port,
+                folder.resolve("log.txt"),
+                List.of("-XX:ArchiveClassesAtExit=" + archive),
+                List.of(
+                    "--server.port=" + port,
+                    "--ironshelf.data=" + folder.resolve("data"),
+                    "--ironshelf.demo=false"))
+            .close();
+        return archive;
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      }
+    }
+  }
+
   /**
    * Starts it on the class path of this test, and waits until it answers.
    *
    * @param log where it writes what it says
    */
   OwnProcess(int port, Path log, List<String> arguments) {
-    this(port, log, List.of(), arguments);
+    this(
+        port,
+        log,
+        List.of(
+            "-XX:SharedArchiveFile=" + Classes.ARCHIVE, "-Xlog:cds=off", "-Xlog:cds+dynamic=off"),
+        arguments);
   }
 
-  /**
-   * The same with options of the virtual machine. The class path has archives only, so that an
-   * archive of loaded classes may be used.
-   */
-  OwnProcess(int port, Path log, List<String> options, List<String> arguments) {
+  /** The class path has archives only, or no archive of loaded classes could be used. */
+  private OwnProcess(int port, Path log, List<String> options, List<String> arguments) {
     List<String> command = new ArrayList<>();
     command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
     command.addAll(List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx512m"));

@@ -3,7 +3,6 @@ package ironshelf.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -48,7 +47,7 @@ class PackageTest {
         .load()
         .migrate();
 
-    int port = freePort();
+    int port = RunningApp.freePort();
     Path log = folder.resolve("log.txt");
     Process shop =
         withoutAJdk(
@@ -95,12 +94,6 @@ class PackageTest {
             .start(),
         checked);
     assertThat(Files.readString(checked)).contains("The data is in order.");
-  }
-
-  private static int freePort() throws IOException {
-    try (ServerSocket free = new ServerSocket(0)) {
-      return free.getLocalPort();
-    }
   }
 
   private ProcessBuilder withoutAJdk(String... command) throws IOException {

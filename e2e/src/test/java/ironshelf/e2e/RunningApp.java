@@ -56,7 +56,7 @@ final class RunningApp implements AutoCloseable {
     }
   }
 
-  private static int freePort() {
+  static int freePort() {
     try (ServerSocket free = new ServerSocket(0)) {
       return free.getLocalPort();
     } catch (IOException e) {
