@@ -9,11 +9,13 @@ import { useKinds } from '../server/useMoulds';
 import type { Answers } from './useProductDraft';
 
 const MOST_DRAWN = 24;
+const MOST_COPIES = 200;
 
 /** How many moulds there are, and what they are made of. */
 export function CopiesStep({ draft, change, shape, preview }: Answers) {
   const { data: kinds } = useKinds();
-  const count = Math.max(0, Math.min(200, Math.round(amount(draft.copies) ?? 0)));
+  const typed = amount(draft.copies) ?? 0;
+  const count = Number.isInteger(typed) && typed > 0 && typed <= MOST_COPIES ? typed : 0;
   const kind = draft.kind || shape?.kind || '';
   const chosen = kinds?.find((k) => k.kind.code === kind);
   const section = preview.data?.moulds[0]?.sum.section ?? shape?.section;
@@ -27,7 +29,7 @@ export function CopiesStep({ draft, change, shape, preview }: Answers) {
               label="moulds of it"
               text={draft.copies}
               onText={(copies) => change({ copies })}
-              problem={count < 1 ? 'Give a whole number from 1 to 200.' : undefined}
+              problem={count < 1 ? `Give a whole number from 1 to ${MOST_COPIES}.` : undefined}
             />
           </Box>
           <Flex pt="21px" gap={2}>
