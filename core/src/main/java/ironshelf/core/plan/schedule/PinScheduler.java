@@ -35,7 +35,8 @@ final class PinScheduler {
 
   /**
    * Schedules pins. Pins of one family become one mix again where their minutes are those at which
-   * one mix would fill them.
+   * one mix would fill them. An earlier mix is scheduled before a later one, which is washed for
+   * after it.
    */
   void keep(List<Pin> pins) {
     List<Pin> left = new ArrayList<>(pins);
@@ -43,20 +44,33 @@ final class PinScheduler {
         Comparator.comparingInt((Pin p) -> instance.familyOf(p.demand()))
             .thenComparingInt(Pin::pourMin)
             .thenComparingInt(Pin::no));
-    List<Pin> mix = new ArrayList<>();
+    List<List<Pin>> mixes = new ArrayList<>();
+    List<Pin> mix = List.of();
     for (Pin pin : left) {
       List<Pin> more = new ArrayList<>(mix);
       more.add(pin);
       boolean follows = instance.familyOf(more.get(0).demand()) == instance.familyOf(pin.demand());
-      if (!follows || asPinned(more) == null) {
-        keepMix(mix);
+      if (mix.isEmpty() || !follows || asPinned(more) == null) {
         mix = new ArrayList<>();
+        mixes.add(mix);
       }
       mix.add(pin);
     }
-    if (!mix.isEmpty()) {
-      keepMix(mix);
-    }
+    mixes.sort(Comparator.comparingInt(this::start));
+    mixes.forEach(this::keepMix);
+  }
+
+  private Family family(List<Pin> mix) {
+    return instance.families.get(instance.familyOf(mix.get(0).demand()));
+  }
+
+  private double litres(List<Pin> mix) {
+    return mix.stream().mapToDouble(p -> instance.litresOf(p.demand())).sum();
+  }
+
+  /** Returns the minute at which a mix is begun, without washing after another. */
+  private int start(List<Pin> mix) {
+    return mix.get(0).pourMin() - family(mix).mixMin(litres(mix));
   }
 
   /**
@@ -80,11 +94,11 @@ final class PinScheduler {
 
   private void keepMix(List<Pin> pins) {
     int familyNo = instance.familyOf(pins.get(0).demand());
-    Family family = instance.families.get(familyNo);
-    double litres = pins.stream().mapToDouble(p -> instance.litresOf(p.demand())).sum();
+    Family family = family(pins);
+    double litres = litres(pins);
     Filling filling = Objects.requireNonNull(asPinned(pins));
     Block block = family.block(litres, filling);
-    int start = pins.get(0).pourMin() - family.mixMin(litres);
+    int start = start(pins);
     if (start < 0 || !schedule.resources.hands.isOpen(start, block.minutes())) {
       pins.forEach(p -> refuse(p, FindingCode.PIN_CLOSED));
       return;
