@@ -2,6 +2,7 @@ package ironshelf.core.plan.search;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import ironshelf.core.plan.BegunCast;
 import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.OpenHours;
 import ironshelf.core.plan.PlanRequest;
@@ -11,6 +12,7 @@ import ironshelf.core.plan.PlanRequest.PlanMould;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.PlanRequest.PlanRecipe;
 import ironshelf.core.plan.PlanStep;
+import ironshelf.core.plan.RandomShop;
 import ironshelf.core.plan.schedule.Job;
 import ironshelf.core.plan.schedule.ScheduleBuilder;
 import java.time.DayOfWeek;
@@ -28,6 +30,10 @@ class MergingTest {
 
   /** Six bowls of 1 L in six copies, each ordered by itself; the mixer takes all of them. */
   private static PlanRequest sixBowls(double hourWeighs) {
+    return sixBowls(hourWeighs, 1);
+  }
+
+  private static PlanRequest sixBowls(double hourWeighs, double litres) {
     List<Demand> demands =
         IntStream.range(0, 6)
             .mapToObj(d -> new Demand("o" + d, "bowl", 1, START.toLocalDate().plusDays(9), 1, null))
@@ -44,7 +50,7 @@ class MergingTest {
         1,
         List.of(new PlanMould("m", 6, 1, 5)),
         List.of(),
-        List.of(new PlanProduct("bowl", "m", "chalk", 0, null, route, "r", 1, null, null)),
+        List.of(new PlanProduct("bowl", "m", "chalk", 0, null, route, "r", litres, null, null)),
         demands,
         0,
         null,
@@ -54,9 +60,61 @@ class MergingTest {
         hourWeighs);
   }
 
+  private static List<Job> sixJobs() {
+    return IntStream.range(0, 6).mapToObj(d -> Job.of(d, 1)).toList();
+  }
+
   private static CastPlan oneByOne(PlanRequest request) {
+    return new ScheduleBuilder(request).plan(sixJobs());
+  }
+
+  private static List<List<Integer>> merged(PlanRequest request, List<Job> jobs) {
     ScheduleBuilder builder = new ScheduleBuilder(request);
-    return builder.plan(IntStream.range(0, 6).mapToObj(d -> Job.of(d, 1)).toList());
+    List<Job> merged = Merging.merged(builder, jobs, builder.outcome(jobs));
+    assertThat(builder.outcome(merged)).isLessThanOrEqualTo(builder.outcome(jobs));
+    return merged.stream().map(Job::demands).toList();
+  }
+
+  @Test
+  void successiveMixesBecomeOne() {
+    assertThat(merged(sixBowls(0), sixJobs())).containsExactly(List.of(0, 1, 2, 3, 4, 5));
+    // Its mixer holds twelve litres, and a mix is made of no more.
+    assertThat(merged(sixBowls(0, 5), sixJobs()))
+        .containsExactly(List.of(0, 1), List.of(2, 3), List.of(4, 5));
+  }
+
+  /** Where each cast is mixed by itself there is nothing to merge. */
+  @Test
+  void withoutMixersNothingIsMerged() {
+    PlanRequest alone = RandomShop.of(3, 5);
+    ScheduleBuilder builder = new ScheduleBuilder(alone);
+    List<Job> jobs = builder.usual();
+    assertThat(Merging.merged(builder, jobs, builder.outcome(jobs))).isSameAs(jobs);
+  }
+
+  /**
+   * Of six copies one is free, the others from the sixth day on: due on the second, one is made.
+   */
+  @Test
+  void whatWouldBeLateIsNotMerged() {
+    List<BegunCast> begun =
+        IntStream.rangeClosed(2, 6)
+            .mapToObj(
+                copy ->
+                    new BegunCast(
+                        "b" + copy,
+                        "m",
+                        copy,
+                        1,
+                        List.of(
+                            RandomShop.wait("set", 120, null),
+                            RandomShop.work("demould", 3, 1, 0, true)),
+                        null))
+            .toList();
+    List<Demand> demands = new ArrayList<>(sixBowls(0).demands());
+    demands.set(0, new Demand("o0", "bowl", 1, START.toLocalDate().plusDays(1), 1, null));
+    PlanRequest request = sixBowls(0).change().begun(begun).demands(demands).request();
+    assertThat(merged(request, sixJobs()).get(0)).containsExactly(0);
   }
 
   @Test

@@ -38,6 +38,24 @@ class PlanSearchTest {
     }
   }
 
+  /** By the clock it uses its time, and a single job needs no search. */
+  @Test
+  void aSearchKeepsItsTime() {
+    PlanSearch search = new PlanSearch(RandomShop.of(77, 14), List.of());
+    List<Objective> told = new ArrayList<>();
+    long began = System.nanoTime();
+    CastPlan found = search.search(Duration.ofMillis(300), told::add);
+    assertThat(Duration.ofNanos(System.nanoTime() - began))
+        .isGreaterThanOrEqualTo(Duration.ofMillis(300));
+    assertThat(told.get(told.size() - 1)).isEqualTo(found.outcome());
+    assertThat(search.search(Duration.ZERO, told::add))
+        .as("goes on from the best")
+        .isEqualTo(found);
+    PlanRequest one = ExactPlans.machines(new Random(1), 1, 1);
+    PlanSearch single = new PlanSearch(one, List.of());
+    assertThat(single.search(LOOKS)).isEqualTo(single.first());
+  }
+
   @Test
   void theSameAgainForTheSameLooks() {
     PlanRequest request = RandomShop.of(77, 14);
