@@ -22,7 +22,8 @@ record Absences(List<LocalDate> closed, List<BegunCast> begun) {
   /** Days after the last due day for which absences are drawn, since late orders are still made. */
   private static final int DAYS_AFTER = 60;
 
-  private static final int MOST = 2_000;
+  /** Farther ahead nobody is away: an absence waits 10 000 hours at most, as a step does. */
+  static final int MOST_DAYS = 400;
 
   /** Draws absences for each person and day independently. */
   static Absences drawn(PlanRequest plan, double percent, SplittableRandom random) {
@@ -36,7 +37,7 @@ record Absences(List<LocalDate> closed, List<BegunCast> begun) {
             .plusDays(DAYS_AFTER);
     int drawn = 0;
     for (LocalDate day = plan.start().toLocalDate();
-        day.isBefore(last) && drawn < MOST;
+        day.isBefore(last) && drawn < MOST_DAYS;
         day = day.plusDays(1), drawn++) {
       int away = 0;
       for (int person = 0; person < plan.people(); person++) {
