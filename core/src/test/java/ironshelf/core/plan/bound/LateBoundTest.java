@@ -9,7 +9,6 @@ import ironshelf.core.plan.PlanRequest.Demand;
 import ironshelf.core.plan.PlanRequest.Feed;
 import ironshelf.core.plan.PlanRequest.PlanMould;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
-import ironshelf.core.plan.RandomShop;
 import ironshelf.core.plan.bound.LateBound.Turn;
 import ironshelf.core.plan.resource.Instance;
 import ironshelf.core.plan.resource.TinyShop;
@@ -95,15 +94,7 @@ class LateBoundTest {
   /** A tray that is full until ten past nine, and washed by twenty past. */
   @Test
   void aCopyThatIsFullComesFreeFirst() {
-    BegunCast full =
-        new BegunCast(
-            "b",
-            "tray",
-            1,
-            1,
-            List.of(
-                RandomShop.wait("set", 65 / 60.0, null), RandomShop.work("demould", 5, 1, 0, true)),
-            null);
+    BegunCast full = TinyShop.full("tray", 1, 65 / 60.0, 5);
     BegunCast out = new BegunCast("o", null, 0, 1, List.of(), null);
     List<Demand> demands =
         List.of(demand("t", "tile", 1, 0, 1, null), demand("c", "chest", 1, 0, 1, null));

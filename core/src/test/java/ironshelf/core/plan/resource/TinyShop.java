@@ -1,5 +1,6 @@
 package ironshelf.core.plan.resource;
 
+import ironshelf.core.plan.BegunCast;
 import ironshelf.core.plan.OpenHours;
 import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.PlanRequest.Demand;
@@ -35,6 +36,17 @@ public final class TinyShop {
 
   static PlanStep waiting(String step, double hours, String station) {
     return RandomShop.wait(step, hours, station);
+  }
+
+  /** A copy that is full for so many hours, and taken out of by work of some minutes. */
+  public static BegunCast full(String mould, int copy, double hours, double minutes) {
+    return new BegunCast(
+        mould + " " + copy,
+        mould,
+        copy,
+        1,
+        List.of(waiting("set", hours, null), work("demould", minutes, true)),
+        null);
   }
 
   /** One product in two copies of a tray; so many people, a bath of four, and these mixers. */

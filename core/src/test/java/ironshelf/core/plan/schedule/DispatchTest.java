@@ -113,17 +113,7 @@ class DispatchTest {
   void aMixWaitsForAnotherTrayAsLongAsItsRuleSays() {
     product("white", ROUTE, null);
     demand("white", 2, 3, 1, null, null);
-    begun =
-        List.of(
-            new BegunCast(
-                "b",
-                "tray",
-                2,
-                1,
-                List.of(
-                    RandomShop.wait("set", 56 / 60.0, null),
-                    RandomShop.work("demould", 4, 1, 0, true)),
-                null));
+    begun = List.of(TinyShop.full("tray", 2, 56 / 60.0, 4));
     assertThat(run(rule(44, 60, 9))).containsExactly(List.of(0), List.of(0));
     assertThat(run(rule(45, 60, 9))).containsExactly(List.of(0, 0));
   }

@@ -155,16 +155,7 @@ class PinnedMixesTest {
     assertThat(unkept(pin("white", 1, 100), pin("white", 1, 200)))
         .containsExactly(FindingCode.PIN_HELD);
     assertThat(unkept(pin("white", 1, 100), pin("white", 1, 229))).isEmpty();
-    begun =
-        List.of(
-            new BegunCast(
-                "b",
-                "tray",
-                1,
-                1,
-                List.of(
-                    RandomShop.wait("set", 1.5, null), RandomShop.work("demould", 4, 1, 0, true)),
-                null));
+    begun = List.of(TinyShop.full("tray", 1, 1.5, 4));
     assertThat(unkept(pin("white", 1, 93))).containsExactly(FindingCode.PIN_HELD);
     assertThat(unkept(pin("white", 1, 200))).isEmpty();
   }
@@ -172,15 +163,7 @@ class PinnedMixesTest {
   /** Of a mix of which one copy is held, the other is filled. */
   @Test
   void oneOfTwoIsStillFilled() {
-    begun =
-        List.of(
-            new BegunCast(
-                "b",
-                "tray",
-                2,
-                1,
-                List.of(RandomShop.wait("set", 8, null), RandomShop.work("demould", 4, 1, 0, true)),
-                null));
+    begun = List.of(TinyShop.full("tray", 2, 8, 4));
     PlanRequest request = request(pin("white", 1, 100), pin("white", 2, 105));
     CastPlan plan = ScheduleBuilder.of(request);
     assertThat(plan.casts().stream().filter(PlannedCast::pinned))

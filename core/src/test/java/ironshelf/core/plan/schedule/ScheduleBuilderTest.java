@@ -17,7 +17,6 @@ import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.PlanRequest.PlanStation;
 import ironshelf.core.plan.PlanStep;
 import ironshelf.core.plan.RandomShop;
-import ironshelf.core.plan.resource.Profile;
 import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.RefusedException;
@@ -201,34 +200,6 @@ class ScheduleBuilderTest {
     } catch (RefusedException e) {
       return e.findings().stream().map(Finding::code).toList();
     }
-  }
-
-  /** A station's tree against counting minute by minute, on stretches drawn at random. */
-  @ParameterizedTest
-  @ValueSource(longs = {1, 2, 3, 4})
-  void levelsAgreeWithCounting(long seed) {
-    Random random = new Random(seed);
-    Profile levels = new Profile(6, 1);
-    int[] counted = new int[3_000];
-    for (int i = 0; i < 400; i++) {
-      int from = random.nextInt(2_900);
-      int to = from + random.nextInt(100);
-      int more = 1 + random.nextInt(3);
-      int last = -1;
-      for (int m = from; m < to; m++) {
-        last = counted[m] + more > 6 ? m : last;
-      }
-      assertThat(levels.lastConflict(from, to, more))
-          .as("seed %d, look %d", seed, i)
-          .isEqualTo(last);
-      if (last < 0) {
-        levels.take(from, to, more);
-        for (int m = from; m < to; m++) {
-          counted[m] += more;
-        }
-      }
-    }
-    assertThat(levels.overfull()).isZero();
   }
 
   @Test

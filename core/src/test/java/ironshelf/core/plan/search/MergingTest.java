@@ -13,6 +13,7 @@ import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.PlanRequest.PlanRecipe;
 import ironshelf.core.plan.PlanStep;
 import ironshelf.core.plan.RandomShop;
+import ironshelf.core.plan.resource.TinyShop;
 import ironshelf.core.plan.schedule.Job;
 import ironshelf.core.plan.schedule.ScheduleBuilder;
 import java.time.DayOfWeek;
@@ -98,19 +99,7 @@ class MergingTest {
   @Test
   void whatWouldBeLateIsNotMerged() {
     List<BegunCast> begun =
-        IntStream.rangeClosed(2, 6)
-            .mapToObj(
-                copy ->
-                    new BegunCast(
-                        "b" + copy,
-                        "m",
-                        copy,
-                        1,
-                        List.of(
-                            RandomShop.wait("set", 120, null),
-                            RandomShop.work("demould", 3, 1, 0, true)),
-                        null))
-            .toList();
+        IntStream.rangeClosed(2, 6).mapToObj(copy -> TinyShop.full("m", copy, 120, 3)).toList();
     List<Demand> demands = new ArrayList<>(sixBowls(0).demands());
     demands.set(0, new Demand("o0", "bowl", 1, START.toLocalDate().plusDays(1), 1, null));
     PlanRequest request = sixBowls(0).change().begun(begun).demands(demands).request();
