@@ -68,6 +68,7 @@ class MissingThingsTest {
     make(app, new ShopApi(page));
     for (String path : PAGES) {
       Browser.go(page, path);
+      assertThat(page.getByText("Fetching")).hasCount(0);
       assertThat(page.locator("h1").first()).isAttached();
       assertThat(page.getByText("This could not be loaded")).hasCount(0);
       assertThat(page.getByText("Something broke")).hasCount(0);
