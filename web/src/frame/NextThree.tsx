@@ -7,7 +7,7 @@ import { type Group, useShelf } from '../server/useShelf';
 import { BOARDS, comesOut, stepWords, warned } from '../shelf/words';
 import { useTemperatures } from '../server/useTemperatures';
 import { useOwns } from '../server/useSession';
-import { useNow, useWorkshop } from '../server/useWorkshop';
+import { SECOND_MS, useNow, useWorkshop } from '../server/useWorkshop';
 import { useCalls } from './useCalls';
 import { temperature } from '../kit/style/units';
 
@@ -41,7 +41,7 @@ export function NextThree() {
     >
       {tags.map((group, i) => (
         <Box key={group.key} display={{ base: i === 0 ? 'block' : 'none', md: 'block' }}>
-          <Tag group={group} now={now} first={i === 0} />
+          <Tag group={group} first={i === 0} />
         </Box>
       ))}
       {shelf && tags.length === 0 && (
@@ -79,7 +79,8 @@ export function NextThree() {
   );
 }
 
-function Tag({ group, now, first }: { group: Group; now: number; first: boolean }) {
+function Tag({ group, first }: { group: Group; first: boolean }) {
+  const now = useNow(SECOND_MS);
   const due = isDue(group, now);
   const alarm = (due || isUrgent(group)) && first;
   const remains = gate(group) - now;

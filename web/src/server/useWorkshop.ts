@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
-import { aheadMs, setByServer } from '../kit/style/clock';
+import { useSyncExternalStore } from 'react';
+import { nowMs, setByServer } from '../kit/style/clock';
 import { client, dataOf, type Schemas } from '../api/client';
 import { keyOf } from './keys';
 
@@ -18,15 +18,24 @@ export function useWorkshop() {
   });
 }
 
-/** The shop's clock on a page: it ticks every second. */
-export function useNow(): number {
-  const { dataUpdatedAt } = useWorkshop();
-  const [tick, setTick] = useState(() => Date.now());
-  useEffect(() => {
-    const timer = setInterval(() => setTick(Date.now()), 1_000);
-    return () => clearInterval(timer);
-  }, []);
-  return Math.max(tick, dataUpdatedAt) + aheadMs();
+/** What counts seconds on the screen asks for the time so often. */
+export const SECOND_MS = 1_000;
+
+const MINUTE_MS = 60_000;
+
+function everySecond(tick: () => void) {
+  const timer = setInterval(tick, SECOND_MS);
+  return () => clearInterval(timer);
+}
+
+/**
+ * The shop's time on a page, which is drawn anew when it comes to the next whole minute, or to
+ * whatever else its figures count in; and when the shop's clock is set.
+ */
+export function useNow(everyMs: number = MINUTE_MS): number {
+  useWorkshop();
+  useSyncExternalStore(everySecond, () => Math.floor(nowMs() / everyMs));
+  return nowMs();
 }
 
 /** Keeps the shop's own measures; every sum is asked for anew. */

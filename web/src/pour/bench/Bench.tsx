@@ -1,7 +1,7 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useNow, useWorkshop } from '../../server/useWorkshop';
+import { SECOND_MS, useNow, useWorkshop } from '../../server/useWorkshop';
 import { lastPress, type Session, type What } from '../script/facts';
 import { addedTo, filled, shortage, weighed } from './acts';
 import { Aside } from './Aside';
@@ -42,7 +42,7 @@ export function Bench(props: Props) {
   const [gone, setGone] = useState<string>();
   const { data: workshop } = useWorkshop();
   const navigate = useNavigate();
-  const now = useNow();
+  const now = useNow(SECOND_MS);
   const state = session.state;
   const bench: At = useMemo(() => ({ session, sheet, state }), [session, sheet, state]);
   const next = state.steps.find((s) => s.status === 'now') ?? state.steps.at(-1);
