@@ -15,9 +15,9 @@ import java.util.Random;
  * twice, no act is half done.
  *
  * <p>A life takes many seconds to begin, so that it has several deaths: at all but the last the
- * process is stopped (SIGSTOP), its file is copied, which is what a kill at that moment would have
- * left, and it goes on; at the last it is killed (SIGKILL), and the next life begins with what it
- * left. {@code bench/kill-storm.sh} runs a long storm, {@code KillStormTest} a short one.
+ * process is stopped (SIGSTOP) until its file, which is what a kill at that moment would have left,
+ * is copied and looked at; at the last it is killed (SIGKILL), and the next life begins with what
+ * it left. {@code bench/kill-storm.sh} runs a long storm, {@code KillStormTest} a short one.
  */
 final class KillStorm {
 
@@ -117,17 +117,15 @@ final class KillStorm {
     return new StormLook(data.resolve("ironshelf"), book).look(round);
   }
 
-  /** Looks at what a kill would leave now; the server goes on. */
+  /** Looks at what a kill would leave now; the server waits meanwhile, and goes on. */
   private StormLook.Found lookAside(OwnProcess server, int round) throws Exception {
     Path aside = Files.createTempDirectory("kill-storm-aside");
-    StormBook answered;
     server.pause();
     try {
-      answered = book.asItIs();
       Files.copy(data.resolve("ironshelf.mv.db"), aside.resolve("ironshelf.mv.db"));
+      return new StormLook(aside.resolve("ironshelf"), book.asItIs()).look(round);
     } finally {
       server.goOn();
     }
-    return new StormLook(aside.resolve("ironshelf"), answered).look(round);
   }
 }
