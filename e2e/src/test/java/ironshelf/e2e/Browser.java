@@ -14,12 +14,22 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import com.microsoft.playwright.options.WaitForSelectorState;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Debian's Chromium at 1280 x 800, and what every page is held to. */
 final class Browser implements AutoCloseable {
+
+  /** Chromium without the windows that nobody sees, where it is installed: a fifth less to do. */
+  private static final Path EXECUTABLE =
+      Stream.of("/usr/bin/chromium-headless-shell", "/usr/bin/chromium")
+          .map(Path::of)
+          .filter(Files::exists)
+          .findFirst()
+          .orElseThrow(() -> new IllegalStateException("Chromium is missing: run ./test."));
 
   private static final List<String> ARGUMENTS =
       List.of(
@@ -113,9 +123,7 @@ final class Browser implements AutoCloseable {
         playwright
             .chromium()
             .launch(
-                new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
-                    .setArgs(ARGUMENTS));
+                new BrowserType.LaunchOptions().setExecutablePath(EXECUTABLE).setArgs(ARGUMENTS));
   }
 
   /** Waits for something of the page; asked from outside, since its policy forbids it to eval. */
