@@ -1,6 +1,6 @@
 import '@fontsource/barlow-condensed/500.css';
 import '@fontsource/barlow-condensed/600.css';
-import '@fontsource-variable/source-sans-3';
+import '@fontsource-variable/source-sans-3/index.css';
 import { ChakraProvider } from '@chakra-ui/react';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
