@@ -7,12 +7,16 @@ import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.PlanChecker;
 import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.PlanRequest.Demand;
+import ironshelf.core.plan.PlanRequest.PlanMould;
+import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.RandomShop;
 import ironshelf.core.plan.promise.Promise.PromiseRequest;
 import ironshelf.core.plan.promise.Promise.WithCopies;
+import ironshelf.core.plan.resource.TinyShop;
 import ironshelf.core.plan.schedule.Job;
 import ironshelf.core.plan.schedule.ScheduleBuilder;
 import ironshelf.core.quantity.RefusedException;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -23,6 +27,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 @Tag("accuracy")
 class PromiseTest {
+
+  private static final LocalDate DAY = TinyShop.START.toLocalDate();
 
   /** The plan that comes with it is feasible, keeps it, and makes nobody later. */
   @ParameterizedTest
@@ -54,6 +60,43 @@ class PromiseTest {
     Promise promise = Promise.of(new PromiseRequest(plan, "p0", 20, 3, null, null), List.of());
     assertThat(promise.curve()).extracting(WithCopies::moreCopies).containsExactly(0, 1, 2, 3);
     assertThat(promise.curve().get(3).date()).isBefore(promise.curve().get(0).date());
+  }
+
+  /** A tray and a pot of one copy each, filled seven times a day. */
+  private static PlanRequest trayAndPot(Demand... demands) {
+    return PlanRequest.fresh(
+        TinyShop.START,
+        TinyShop.HOURS,
+        2,
+        List.of(new PlanMould("tray", 1, 1, 10), new PlanMould("pot", 1, 1, 10)),
+        List.of(),
+        List.of(
+            new PlanProduct("p", "tray", null, 0, null, TinyShop.ROUTE),
+            new PlanProduct("q", "pot", null, 0, null, TinyShop.ROUTE)),
+        List.of(demands));
+  }
+
+  /** By hand: fourteen are two days of one copy and one day of two. */
+  @ParameterizedTest
+  @ValueSource(strings = {"p", "q"})
+  void aCopyMoreIsOneOfItsOwnMould(String product) {
+    PlanRequest plan = trayAndPot(new Demand("o", "p", 1, DAY, 1, null));
+    Promise promise = Promise.of(new PromiseRequest(plan, product, 13, 1, null, null), List.of());
+    assertThat(promise.curve()).extracting(WithCopies::date).containsExactly(DAY.plusDays(1), DAY);
+  }
+
+  /**
+   * By hand: the tray is taken for a day; one more comes the day after, and no mould is waited for.
+   */
+  @Test
+  void itComesAfterWhatWouldBeLate() {
+    PlanRequest plan = trayAndPot(new Demand("o", "p", 7, DAY, 1, null));
+    assertThat(date(plan, "p")).isEqualTo(DAY.plusDays(1));
+    assertThat(date(plan, "q")).isEqualTo(DAY);
+  }
+
+  private static LocalDate date(PlanRequest plan, String product) {
+    return Promise.of(new PromiseRequest(plan, product, 1, 0, null, null), List.of()).date();
   }
 
   /**

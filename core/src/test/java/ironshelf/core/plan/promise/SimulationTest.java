@@ -5,17 +5,25 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.PlanRequest;
+import ironshelf.core.plan.PlanRequest.Demand;
+import ironshelf.core.plan.PlanRequest.PlanMould;
+import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.RandomShop;
 import ironshelf.core.plan.promise.Simulation.Asked;
 import ironshelf.core.plan.promise.Simulation.OrderChance;
 import ironshelf.core.plan.promise.Simulation.SimulateRequest;
 import ironshelf.core.plan.promise.Simulation.Spread;
+import ironshelf.core.plan.promise.Simulation.WeeksOn;
+import ironshelf.core.plan.resource.TinyShop;
 import ironshelf.core.plan.search.PlanSearch;
 import ironshelf.core.quantity.RefusedException;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** How often dates are kept, in weeks drawn from given spreads. */
 @Tag("accuracy")
@@ -60,6 +68,71 @@ class SimulationTest {
       }
     }
     assertThat(kept / asked).isBetween(0.88, 0.98);
+  }
+
+  /** What is told of an order comes from how often it is ready on each date. */
+  @ParameterizedTest
+  @ValueSource(ints = {10, 11, 40})
+  void itsDatesAreCountedFromItsWeeks(int weeks) {
+    PlanRequest request = RandomShop.inBowls(2, 8, false);
+    List<CastPlan.PlannedCast> casts = new PlanSearch(request, List.of()).first().casts();
+    Simulation simulated =
+        Simulation.of(new SimulateRequest(request, weeks, null, null, null), casts);
+    for (Demand demand : request.demands()) {
+      OrderChance chance = chance(simulated, demand.order());
+      assertThat(chance.ready()).isSortedAccordingTo(Comparator.comparing(WeeksOn::date));
+      assertThat(by(chance, LocalDate.MAX)).isEqualTo(weeks);
+      assertThat(by(chance, chance.fiveOfTen())).isGreaterThanOrEqualTo((weeks + 1) / 2);
+      assertThat(by(chance, chance.fiveOfTen().minusDays(1))).isLessThan((weeks + 1) / 2);
+      assertThat(by(chance, chance.nineOfTen())).isGreaterThanOrEqualTo((int) (0.9 * weeks));
+      assertThat(by(chance, chance.nineOfTen().minusDays(1))).isLessThan((int) (0.9 * weeks + 1));
+      assertThat(chance.onTime()).isEqualTo(by(chance, demand.due()) / (double) weeks);
+    }
+  }
+
+  /** In so many weeks it is ready by a date. */
+  private static int by(OrderChance chance, LocalDate date) {
+    return chance.ready().stream()
+        .filter(w -> !w.date().isAfter(date))
+        .mapToInt(WeeksOn::weeks)
+        .sum();
+  }
+
+  /**
+   * By hand: four days to set, each week other ones by a tenth or so, and then 17 days to dry,
+   * which are the same in all: a tenth of these would be two days more or less.
+   */
+  @Test
+  void onlyWhatSetsInTheMouldVaries() {
+    PlanRequest request =
+        PlanRequest.fresh(
+            TinyShop.START,
+            TinyShop.HOURS,
+            1,
+            List.of(new PlanMould("tray", 1, 1, 10)),
+            List.of(),
+            List.of(
+                new PlanProduct(
+                    "p",
+                    "tray",
+                    null,
+                    0,
+                    null,
+                    List.of(
+                        RandomShop.work("pour", 10, 1, 0, false),
+                        RandomShop.wait("set", 96, null),
+                        RandomShop.work("demould", 5, 1, 0, true),
+                        RandomShop.wait("dry", 408, null),
+                        RandomShop.work("inspect", 5, 1, 0, false)))),
+            List.of(new Demand("o", "p", 1, TinyShop.START.toLocalDate(), 1, null)));
+    Simulation simulated =
+        Simulation.of(
+            new SimulateRequest(request, 200, new Spread(10, 0, 0), null, null), List.of());
+    List<LocalDate> dates = chance(simulated, "o").ready().stream().map(WeeksOn::date).toList();
+    assertThat(dates).hasSizeGreaterThan(1);
+    LocalDate usual = TinyShop.START.toLocalDate().plusDays(21);
+    assertThat(dates)
+        .allSatisfy(d -> assertThat(d).isBetween(usual.minusDays(1), usual.plusDays(2)));
   }
 
   /** The same weeks: a shop with nobody away is nowhere later than the same one with absences. */
