@@ -1,20 +1,28 @@
-package ironshelf.core.plan;
+package ironshelf.core.plan.schedule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import ironshelf.core.plan.BegunCast;
+import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.CastPlan.Bound;
+import ironshelf.core.plan.CastPlan.PlannedCast;
 import ironshelf.core.plan.CastPlan.PlannedOrder;
+import ironshelf.core.plan.ExactPlans;
+import ironshelf.core.plan.OpenHours;
+import ironshelf.core.plan.PlanChecker;
+import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.PlanRequest.Demand;
 import ironshelf.core.plan.PlanRequest.Feed;
 import ironshelf.core.plan.PlanRequest.PlanMould;
 import ironshelf.core.plan.PlanRequest.PlanProduct;
+import ironshelf.core.plan.PlanStep;
+import ironshelf.core.plan.RandomShop;
 import ironshelf.core.plan.promise.Promise;
 import ironshelf.core.plan.promise.Promise.PromiseRequest;
-import ironshelf.core.plan.schedule.Job;
-import ironshelf.core.plan.schedule.ScheduleBuilder;
 import ironshelf.core.quantity.FindingCode;
 import ironshelf.core.quantity.RefusedException;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -24,7 +32,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Plans of pieces that are made of others; checked by the checker that is written apart. */
-class PartsPlanTest {
+class PartsSchedulerTest {
 
   private static final OpenHours ALWAYS = ExactPlans.ALWAYS;
 
@@ -73,6 +81,31 @@ class PartsPlanTest {
         .isEqualTo(RandomShop.START.plusHours(58).plusMinutes(6));
   }
 
+  /**
+   * By hand: two basins take two drops each, which come from the press one after the other, 34 h
+   * each; so the first is joined after 68 h, the second after 136. A press of two is twice as
+   * quick.
+   */
+  @ParameterizedTest
+  @ValueSource(ints = {1, 2})
+  void eachOfTwoTakesWhatIsReadyFirst(int cavities) {
+    LocalDate day = RandomShop.START.toLocalDate();
+    PlanRequest request =
+        request(
+            new PlanMould("basin", 2, 1, 0),
+            new PlanMould("press", 1, cavities, 0),
+            List.of(),
+            List.of(
+                new Demand("bath", "bath", 2, day, 1, null),
+                new Demand("drops", "drop", 4, day, 1, new Feed("bath", 0))));
+    CastPlan plan = ScheduleBuilder.of(request);
+    assertThat(plan.casts().stream().filter(c -> c.product().equals("bath")))
+        .extracting(PlannedCast::readyAt)
+        .containsExactlyInAnyOrder(
+            RandomShop.START.plusHours(68 / cavities + 24),
+            RandomShop.START.plusHours(136 / cavities + 24));
+  }
+
   /** Asked for with its parts, it is promised when the plan that stands for it has it. */
   @Test
   void aPromiseGoesThroughTheParts() {
@@ -108,6 +141,19 @@ class PartsPlanTest {
   }
 
   private static PlanRequest basinAndDrop(List<BegunCast> begun, String due) {
+    String into = begun.isEmpty() ? "bath" : begun.get(0).name();
+    LocalDate day = LocalDate.parse(due);
+    List<Demand> demands = new ArrayList<>();
+    if (begun.isEmpty()) {
+      demands.add(new Demand("bath", "bath", 1, day, 1, null));
+    }
+    demands.add(new Demand("drops", "drop", 1, day, 1, new Feed(into, 0)));
+    return request(
+        new PlanMould("basin", 1, 1, 0), new PlanMould("press", 1, 1, 0), begun, demands);
+  }
+
+  private static PlanRequest request(
+      PlanMould basin, PlanMould press, List<BegunCast> begun, List<Demand> demands) {
     List<PlanStep> drop =
         List.of(RandomShop.wait("set", 34, null), RandomShop.work("demould", 0, 1, 0, true));
     List<PlanStep> bath =
@@ -116,18 +162,11 @@ class PartsPlanTest {
             RandomShop.work("demould", 0, 1, 0, true),
             new PlanStep("join", 0, 0, null, 1, 0, false, true),
             RandomShop.wait("dry", 24, null));
-    String into = begun.isEmpty() ? "bath" : begun.get(0).name();
-    java.time.LocalDate day = java.time.LocalDate.parse(due);
-    List<Demand> demands = new ArrayList<>();
-    if (begun.isEmpty()) {
-      demands.add(new Demand("bath", "bath", 1, day, 1, null));
-    }
-    demands.add(new Demand("drops", "drop", 1, day, 1, new Feed(into, 0)));
     return new PlanRequest(
         RandomShop.START,
         ALWAYS,
         1,
-        List.of(new PlanMould("basin", 1, 1, 0), new PlanMould("press", 1, 1, 0)),
+        List.of(basin, press),
         null,
         List.of(
             new PlanProduct("bath", "basin", "c", 0, null, bath),
