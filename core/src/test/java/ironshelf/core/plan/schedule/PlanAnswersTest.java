@@ -85,6 +85,37 @@ class PlanAnswersTest {
     assertThat(plan.lowerBoundLateDays()).isEqualTo(2);
   }
 
+  /**
+   * A day in the tray, so that one is a day late by its route alone. The second comes a day after:
+   * half of its lateness is its route's, which is what is told. Of the third's the tray has more.
+   */
+  @Test
+  void whatWouldMendLessThanHalfOfItDoesNotBind() {
+    copies = 1;
+    product("tile", 0, null, List.of(POUR, RandomShop.wait("set", 24, null), OUT));
+    demand("o", "tile", 2, 0);
+    assertThat(plan().orders().get(0).lateDays()).isEqualTo(2);
+    assertThat(boundOf(plan())).isEqualTo(Bound.ROUTE);
+    demands.clear();
+    demand("o", "tile", 3, 0);
+    assertThat(plan().orders().get(0).lateDays()).isEqualTo(3);
+    assertThat(boundOf(plan())).isEqualTo(Bound.MOULD);
+  }
+
+  /** The share of the late days that the bound does not explain. */
+  @Test
+  void theGapIsWhatTheBoundLeaves() {
+    int between = 0;
+    for (long seed = 1; seed <= 20; seed++) {
+      CastPlan plan = ScheduleBuilder.of(RandomShop.of(seed, 12));
+      double late = plan.totalWeightedLateDays();
+      double least = plan.lowerBoundLateDays();
+      assertThat(plan.gap() * late).as("seed %d", seed).isCloseTo(late - least, within(1e-9));
+      between += least > 0 && least < late ? 1 : 0;
+    }
+    assertThat(between).as("shops that tell").isPositive();
+  }
+
   /** A hundred trays and one person: sixty are poured in a day, the next on the one after it. */
   @Test
   void boundByHands() {
