@@ -4,9 +4,9 @@ import ironshelf.http.problem.Catalogue;
 import ironshelf.mould.MouldView;
 import ironshelf.order.OrderView;
 import ironshelf.order.line.OrderLineView;
+import ironshelf.plan.basis.MouldName;
 import ironshelf.plan.basis.PlanContent;
 import ironshelf.plan.basis.PlanContent.PlannedLine;
-import ironshelf.plan.basis.PlanKeys;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -70,7 +70,7 @@ class PlanChanges {
     for (String key : keys) {
       int was = before.copies().getOrDefault(key, List.of()).size();
       int is = now.copies().getOrDefault(key, List.of()).size();
-      MouldView mould = mouldsById.get(PlanKeys.mouldId(key));
+      MouldView mould = mouldsById.get(MouldName.of(key).mouldId());
       if (was != is && mould != null) {
         because.add(
             catalogue.say(

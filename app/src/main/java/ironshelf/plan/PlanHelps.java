@@ -9,9 +9,9 @@ import ironshelf.core.plan.PlanRequest.PlanProduct;
 import ironshelf.core.plan.schedule.ScheduleBuilder;
 import ironshelf.core.plan.whatif.WarmPlace;
 import ironshelf.core.plan.whatif.WhatIf;
+import ironshelf.plan.basis.DemandName;
 import ironshelf.plan.basis.PlanContent.Help;
 import ironshelf.plan.basis.PlanContent.HelpKind;
-import ironshelf.plan.basis.PlanKeys;
 import ironshelf.station.StationService;
 import ironshelf.station.StationView;
 import ironshelf.workshop.WorkshopService;
@@ -129,7 +129,7 @@ class PlanHelps {
   }
 
   private static boolean isOf(String order, String line) {
-    return PlanKeys.lineId(order) == PlanKeys.lineId(line);
+    return DemandName.of(order).lineId() == DemandName.of(line).lineId();
   }
 
   private static CastPlan scheduled(PlanRequest request, List<PlannedCast> order) {

@@ -11,9 +11,9 @@ import ironshelf.core.plan.search.PlanRules;
 import ironshelf.order.OrderService;
 import ironshelf.order.OrderView;
 import ironshelf.order.line.OrderLineView;
+import ironshelf.plan.basis.DemandName;
 import ironshelf.plan.basis.PlanBasis;
 import ironshelf.plan.basis.PlanContent;
-import ironshelf.plan.basis.PlanKeys;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -54,8 +54,8 @@ class PlanMaker {
   private List<PlanContent.PlannedLine> lines(PlanBasis basis, CastPlan plan) {
     Map<Long, PlannedOrder> poured = new HashMap<>();
     plan.orders().stream()
-        .filter(o -> !PlanKeys.isPart(o.order()))
-        .forEach(o -> poured.merge(PlanKeys.lineId(o.order()), o, PlanMaker::later));
+        .filter(o -> !DemandName.of(o.order()).isPart())
+        .forEach(o -> poured.merge(DemandName.of(o.order()).lineId(), o, PlanMaker::later));
     Map<Long, LocalDateTime> begun = new HashMap<>();
     for (PlannedRest rest : plan.begun()) {
       basis
@@ -95,7 +95,9 @@ class PlanMaker {
                     : List.of(),
                 isHelped
                     ? trials.helps(
-                        PlanKeys.line(line.id()), ready, bound == Bound.MOULD ? name : null)
+                        DemandName.line(line.id()).toString(),
+                        ready,
+                        bound == Bound.MOULD ? name : null)
                     : null));
       }
     }
@@ -109,7 +111,7 @@ class PlanMaker {
   /** When what has begun is ready, its later pours included. */
   private static LocalDateTime ready(PlannedRest rest, CastPlan plan) {
     return plan.orders().stream()
-        .filter(o -> PlanKeys.isPourOf(o.order(), rest.name()))
+        .filter(o -> DemandName.of(o.order()).isLastPourOf(rest.name()))
         .map(PlannedOrder::readyAt)
         .reduce(rest.readyAt(), PlanMaker::later);
   }
@@ -140,10 +142,11 @@ class PlanMaker {
                     .map(more -> scheduled(request, plan.casts(), m, more))
                     .toList());
     List<PlanContent.WithMore> with = new ArrayList<>();
+    String line = DemandName.line(lineId).toString();
     for (int i = 0; i < MORE_COPIES.size(); i++) {
       int more = MORE_COPIES.get(i);
       plans.get(i).orders().stream()
-          .filter(o -> o.order().equals(PlanKeys.line(lineId)))
+          .filter(o -> o.order().equals(line))
           .forEach(o -> with.add(new PlanContent.WithMore(more, o.readyAt())));
     }
     return with;

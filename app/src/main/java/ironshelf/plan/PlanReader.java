@@ -10,8 +10,10 @@ import ironshelf.mould.MouldView;
 import ironshelf.order.OrderService;
 import ironshelf.order.OrderView;
 import ironshelf.order.line.OrderLineView;
+import ironshelf.plan.basis.DemandName;
+import ironshelf.plan.basis.MouldName;
 import ironshelf.plan.basis.PlanContent;
-import ironshelf.plan.basis.PlanKeys;
+import ironshelf.plan.basis.ProductName;
 import ironshelf.plan.needs.PourUse;
 import ironshelf.plan.needs.UseOfCasts;
 import ironshelf.product.ProductService;
@@ -132,20 +134,21 @@ public class PlanReader {
     Map<Long, ProductView> all = products.all();
     for (int no = 0; no < casts.size(); no++) {
       PlannedCast cast = casts.get(no);
+      ProductName name = ProductName.of(cast.product());
       pours.add(
           new PourUse(
               no,
-              PlanKeys.productId(cast),
-              PlanKeys.colourwayId(cast),
-              pour(cast, all.get(PlanKeys.productId(cast))),
+              name.productId(),
+              name.colourwayId(),
+              pour(name, all.get(name.productId())),
               cast.pourAt()));
     }
     pours.sort(java.util.Comparator.comparing(PourUse::at));
     return pours;
   }
 
-  private static int pour(PlannedCast cast, ProductView product) {
-    return PlanKeys.pour(cast, product.again().size() + 1);
+  private static int pour(ProductName name, ProductView product) {
+    return name.pour(product.again().size() + 1);
   }
 
   /** The casts of the plan as it is, in the order in which they are poured. */
@@ -161,21 +164,22 @@ public class PlanReader {
     mouldsById.values().forEach(m -> m.copies().forEach(c -> codes.put(c.id(), c.code())));
     List<PlanView.PlannedCastView> views = new ArrayList<>();
     for (PlannedCast cast : content.plan().casts()) {
-      long lineId = PlanKeys.lineId(cast.order());
-      @Nullable Named named = byLine.get(lineId);
-      ColourwayView colourway = colourways.get(PlanKeys.colourwayId(cast));
-      ProductView product = productsById.get(PlanKeys.productId(cast));
-      int firstLayer = product.layerOf(pour(cast, product));
+      DemandName demand = DemandName.of(cast.order());
+      @Nullable Named named = byLine.get(demand.lineId());
+      ProductName name = ProductName.of(cast.product());
+      ColourwayView colourway = colourways.get(name.colourwayId());
+      ProductView product = productsById.get(name.productId());
+      int firstLayer = product.layerOf(pour(name, product));
       long copyId = content.copyId(cast);
       views.add(
           new PlanView.PlannedCastView(
               views.size(),
               // Parts are nobody's by themselves.
-              PlanKeys.isPart(cast.order()) ? 0 : lineId,
+              demand.isPart() ? 0 : demand.lineId(),
               named == null ? 0 : named.order.id(),
               named == null ? "" : named.order.number(),
               named == null ? "" : named.order.customer(),
-              PlanKeys.productId(cast),
+              product.id(),
               firstLayer == 0
                   ? product.name()
                   : product.name() + ", " + product.layers().get(firstLayer).name(),
@@ -183,7 +187,7 @@ public class PlanReader {
               colourway.id(),
               colourway.name(),
               colourway.swatch(),
-              PlanKeys.mouldId(cast.mould()),
+              MouldName.of(cast.mould()).mouldId(),
               copyId,
               codes.getOrDefault(copyId, "?"),
               cast.pieces(),
@@ -251,7 +255,7 @@ public class PlanReader {
         .copies()
         .forEach(
             (key, ids) -> {
-              MouldView mould = Objects.requireNonNull(mouldsById.get(PlanKeys.mouldId(key)));
+              MouldView mould = Objects.requireNonNull(mouldsById.get(MouldName.of(key).mouldId()));
               rows.add(
                   new PlanView.MouldRow(
                       mould.id(),

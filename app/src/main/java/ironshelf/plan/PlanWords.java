@@ -1,12 +1,15 @@
 package ironshelf.plan;
 
 import ironshelf.copy.CopyCondition;
+import ironshelf.core.plan.CastPlan;
 import ironshelf.http.problem.Catalogue;
 import ironshelf.mould.MouldView;
 import ironshelf.order.line.OrderLineView;
+import ironshelf.plan.basis.DemandName;
+import ironshelf.plan.basis.MouldName;
 import ironshelf.plan.basis.PlanContent;
 import ironshelf.plan.basis.PlanContent.HelpKind;
-import ironshelf.plan.basis.PlanKeys;
+import ironshelf.plan.basis.ProductName;
 import ironshelf.product.ProductService;
 import ironshelf.route.RouteService;
 import ironshelf.station.StationService;
@@ -108,25 +111,31 @@ class PlanWords {
 
   private static LocalDate firstPour(PlanContent.PlannedLine line, PlanContent content) {
     return content.plan().casts().stream()
-        .filter(c -> c.order().equals(PlanKeys.line(line.lineId())))
+        .filter(c -> isFor(c, line))
         .map(c -> c.pourAt().toLocalDate())
         .min(LocalDate::compareTo)
         .orElse(line.readyAt().toLocalDate());
   }
 
+  private static boolean isFor(CastPlan.PlannedCast cast, PlanContent.PlannedLine line) {
+    return DemandName.of(cast.order()).equals(DemandName.line(line.lineId()));
+  }
+
   /** What binds it goes by the name of its product, or of what has begun. */
   private String part(@Nullable String name, PlanContent content) {
     PlanContent.@Nullable BegunPieces begun = content.begun().get(name);
-    return begun != null ? begun.product() : products.product(PlanKeys.productId(name + "")).name();
+    return begun != null
+        ? begun.product()
+        : products.product(ProductName.of(name + "").productId()).name();
   }
 
   private String mould(
       PlanContent.PlannedLine line, PlanContent content, Map<Long, MouldView> moulds) {
     String key = Objects.requireNonNull(line.boundName());
-    MouldView mould = Objects.requireNonNull(moulds.get(PlanKeys.mouldId(key)));
+    MouldView mould = Objects.requireNonNull(moulds.get(MouldName.of(key).mouldId()));
     LocalDateTime last =
         content.plan().casts().stream()
-            .filter(c -> c.order().equals(PlanKeys.line(line.lineId())))
+            .filter(c -> isFor(c, line))
             .map(c -> c.pourAt())
             .max(LocalDateTime::compareTo)
             .orElse(line.readyAt());

@@ -95,8 +95,8 @@ class Begun {
       return isPouredFrom(route, fromStep);
     }
 
-    PartDemands.Whole asOf(String line, LocalDate due) {
-      return new PartDemands.Whole(name, true, line, product, route, fromStep, pieces, due);
+    PartDemands.Whole asOf(DemandName line, LocalDate due) {
+      return new PartDemands.Whole(name, line, product, route, fromStep, pieces, due);
     }
   }
 
@@ -137,7 +137,7 @@ class Begun {
                           group.product(), group.colourway(), group.swatch(), c.pieces())));
     }
     for (ShelfView.ToWash dirty : seen.toWash()) {
-      String mould = PlanKeys.mould(dirty.mouldId());
+      String mould = new MouldName(dirty.mouldId()).toString();
       int copy = inUse.getOrDefault(mould, List.of()).indexOf(dirty.copyId()) + 1;
       if (copy > 0) {
         String name = "wash-" + dirty.copyId();
@@ -183,7 +183,8 @@ class Begun {
       List<BegunCast> casts,
       Map<String, List<Long>> lineOf,
       Map<Long, String> nameOf) {
-    List<Long> copies = inUse.getOrDefault(PlanKeys.mould(group.mouldId()), List.of());
+    String mould = new MouldName(group.mouldId()).toString();
+    List<Long> copies = inUse.getOrDefault(mould, List.of());
     Map<Long, List<Long>> piecesOf = new HashMap<>();
     pieces
         .ofCasts(group.casts().stream().map(ShelfCast::id).toList())
@@ -198,12 +199,7 @@ class Begun {
           steps.rest(route, waitH, null, next, group.round(), Math.max(1, cast.pieces()));
       casts.add(
           new BegunCast(
-              name,
-              copy > 0 ? PlanKeys.mould(group.mouldId()) : null,
-              copy,
-              Math.max(1, cast.pieces()),
-              rest,
-              null));
+              name, copy > 0 ? mould : null, copy, Math.max(1, cast.pieces()), rest, null));
       List<Long> own = piecesOf.getOrDefault(cast.id(), List.of());
       own.forEach(id -> nameOf.put(id, name));
       lineOf.put(name, lines(own));

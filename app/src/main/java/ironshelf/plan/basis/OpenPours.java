@@ -80,7 +80,7 @@ class OpenPours {
                 ? 0
                 : inUse.getOrDefault(product.mould(), List.of()).indexOf(copy.copyId()) + 1;
         if (no > 0) {
-          int pieces = drawn.get(PlanKeys.mouldId(product.mould())).cavities();
+          int pieces = drawn.get(MouldName.of(product.mould()).mouldId()).cavities();
           PlanStep filling = filling(product, wetted);
           String name = "pour-" + pour.id() + "-" + copy.key();
           all.add(

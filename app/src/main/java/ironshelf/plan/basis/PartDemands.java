@@ -40,7 +40,7 @@ final class PartDemands {
   private final List<Wanted> wanted = new ArrayList<>();
 
   /** How many demands each line has here, so that its names are the same the next time. */
-  private final Map<String, Integer> counts = new HashMap<>();
+  private final Map<Long, Integer> counts = new HashMap<>();
 
   /**
    * @param routes of products, with their waits filled in
@@ -62,17 +62,15 @@ final class PartDemands {
   /**
    * Pieces that are to go on.
    *
-   * @param name by which the plan knows them
-   * @param begun whether they have begun; an order's have not
-   * @param line under whose name their parts and later pours are planned
+   * @param begun the name of what they are in, if they have begun; an order's have not
+   * @param demand what they are for; their parts and other pours are for its line as well
    * @param route that they go
    * @param fromStep the next one of it
    * @param due when they are wanted
    */
   record Whole(
-      String name,
-      boolean begun,
-      String line,
+      @Nullable String begun,
+      DemandName demand,
       Wanted product,
       Route route,
       int fromStep,
@@ -80,8 +78,8 @@ final class PartDemands {
       LocalDate due) {
 
     /** Pieces that are to be poured for a line. */
-    static Whole of(String line, Wanted product, Route route, int pieces, LocalDate due) {
-      return new Whole(line, false, line, product, route, 1, pieces, due);
+    static Whole of(DemandName demand, Wanted product, Route route, int pieces, LocalDate due) {
+      return new Whole(null, demand, product, route, 1, pieces, due);
     }
 
     /** Where each stretch begins that a pour begins: from here on, and each later pour. */
@@ -96,11 +94,11 @@ final class PartDemands {
      * first.
      */
     private String name(int stretch, int of) {
-      if (begun) {
-        String last = PlanKeys.pour(line, name);
-        return stretch == 0 ? name : stretch == of - 1 ? last : last + "." + stretch;
+      Integer earlier = stretch == of - 1 ? null : stretch;
+      if (begun == null) {
+        return demand.at(earlier).toString();
       }
-      return stretch == of - 1 ? name : PlanKeys.pour(name, stretch);
+      return stretch == 0 ? begun : demand.after(begun, earlier).toString();
     }
 
     private LocalDate dueAt(int stepNo) {
@@ -149,15 +147,15 @@ final class PartDemands {
     for (int s = 0; s < count; s++) {
       boolean last = s == count - 1;
       Feed next = last ? null : new Feed(whole.name(s + 1, count), 0);
-      if (whole.begun && s == 0) {
+      if (whole.begun != null && s == 0) {
         if (next != null) {
-          spare.feed(whole.name, next);
+          spare.feed(whole.begun, next);
         }
-      } else if (whole.begun || !last) {
+      } else if (whole.begun != null || !last) {
         demands.add(
             new Demand(
                 whole.name(s, count),
-                PlanKeys.product(whole.product.key(), pours - count + s, pours),
+                ProductName.of(whole.product, pours - count + s, pours).toString(),
                 whole.pieces,
                 last ? whole.due : whole.dueAt(starts.get(s + 1)),
                 1,
@@ -186,11 +184,11 @@ final class PartDemands {
     if (route == null || !plannable.test(part.productId())) {
       return false;
     }
-    int no = counts.merge(whole.line, 1, Integer::sum);
-    String name = PlanKeys.part(whole.line, no);
-    demands.add(new Demand(name, part.key(), left, due, 1, feed));
+    long lineId = whole.demand.lineId();
+    DemandName name = DemandName.part(lineId, counts.merge(lineId, 1, Integer::sum));
+    demands.add(new Demand(name.toString(), ProductName.of(part).toString(), left, due, 1, feed));
     wanted.add(part);
-    return want(new Whole(name, false, whole.line, part, route, 1, left, due));
+    return want(Whole.of(name, part, route, left, due));
   }
 
   /**

@@ -32,9 +32,11 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -135,17 +137,17 @@ public class PlanFacts {
             id -> mixes.isPlannable(id, inUse),
             new SpareParts(this::free, found.nameOfSpares()));
     LocalDate today = start.toLocalDate();
-    Map<String, LocalDate> dueOf = new HashMap<>();
-    orders.open().forEach(o -> o.lines().forEach(l -> dueOf.put(PlanKeys.line(l.id()), l.due())));
+    Map<DemandName, LocalDate> dueOf = new HashMap<>();
+    orders.open().forEach(o -> o.lines().forEach(l -> dueOf.put(DemandName.line(l.id()), l.due())));
     for (Begun.Whole whole : found.wholes()) {
-      String line = lineOf(found, whole);
+      DemandName line = lineOf(found, whole);
       if (mixes.isPouredAlike(whole)) {
         parts.add(whole.asOf(line, dueOf.getOrDefault(line, today)));
       }
     }
     List<Demand> demands = new ArrayList<>();
     List<Long> idle = new ArrayList<>();
-    Map<String, Wanted> wanted = new LinkedHashMap<>();
+    Set<Wanted> wanted = new LinkedHashSet<>();
     for (OrderView order : orders.open()) {
       for (OrderLineView line : order.lines()) {
         int toPour = line.toPour() - inPour.getOrDefault(line.id(), 0);
@@ -153,18 +155,18 @@ public class PlanFacts {
           continue;
         }
         Wanted product = new Wanted(line.productId(), line.colourwayId());
-        String key = PlanKeys.line(line.id());
+        DemandName name = DemandName.line(line.id());
         if (!mixes.isPlannable(line.productId(), inUse)
             || !parts.add(
-                PartDemands.Whole.of(key, product, mixes.known(product), toPour, line.due()))) {
+                PartDemands.Whole.of(name, product, mixes.known(product), toPour, line.due()))) {
           idle.add(line.id());
           continue;
         }
-        wanted.put(product.key(), product);
+        wanted.add(product);
         demands.add(
             new Demand(
-                key,
-                product.key(),
+                name.toString(),
+                ProductName.of(product).toString(),
                 toPour,
                 line.due(),
                 1,
@@ -174,19 +176,27 @@ public class PlanFacts {
     }
     for (int e = 0; e < expected.size(); e++) {
       Expected more = expected.get(e);
-      String key = PlanKeys.line(-EXPECTED_FROM - e);
+      DemandName name = DemandName.line(-EXPECTED_FROM - e);
       if (mixes.isPlannable(more.product.productId, inUse)
           && parts.add(
               PartDemands.Whole.of(
-                  key, more.product, mixes.known(more.product), more.quantity, more.due))) {
-        wanted.put(more.product.key(), more.product);
-        demands.add(new Demand(key, more.product.key(), more.quantity, more.due, 1, null, null));
+                  name, more.product, mixes.known(more.product), more.quantity, more.due))) {
+        wanted.add(more.product);
+        demands.add(
+            new Demand(
+                name.toString(),
+                ProductName.of(more.product).toString(),
+                more.quantity,
+                more.due,
+                1,
+                null,
+                null));
       }
     }
     demands.addAll(parts.demands());
     List<List<Demand>> askedParts = new ArrayList<>();
     for (Asked more : asked) {
-      wanted.put(more.product.key(), more.product);
+      wanted.add(more.product);
       int before = parts.demands().size();
       if (!parts.add(
           PartDemands.Whole.of(
@@ -196,12 +206,12 @@ public class PlanFacts {
       }
       askedParts.add(parts.demands().subList(before, parts.demands().size()));
     }
-    parts.wanted().forEach(w -> wanted.put(w.key(), w));
+    wanted.addAll(parts.wanted());
     Map<Wanted, Integer> pours = new LinkedHashMap<>();
-    wanted.values().forEach(w -> pours.put(w, mixes.known(w).pours().size()));
+    wanted.forEach(w -> pours.put(w, mixes.known(w).pours().size()));
     Map<Wanted, MaterialWaits.Wait> waits = materials.of(pours, today, shop.hours());
     List<PlanProduct> made =
-        wanted.values().stream()
+        wanted.stream()
             .flatMap(
                 w -> mixes.products(w, drawn, steps).stream().map(p -> waiting(p, waits.get(w))))
             .toList();
@@ -231,11 +241,11 @@ public class PlanFacts {
   public record Expected(Wanted product, int quantity, LocalDate due) {}
 
   /** So many of a product under a name that no order has. */
-  public record Asked(String name, Wanted product, int quantity) {}
+  public record Asked(DemandName name, Wanted product, int quantity) {}
 
   /** The line for which pieces that have begun are made; the one of nobody where there is none. */
-  private static String lineOf(Begun.Found found, Begun.Whole whole) {
-    return PlanKeys.line(
+  private static DemandName lineOf(Begun.Found found, Begun.Whole whole) {
+    return DemandName.line(
         found.lineOf().getOrDefault(whole.name(), List.of()).stream().findFirst().orElse(0L));
   }
 
@@ -246,11 +256,7 @@ public class PlanFacts {
   }
 
   /** A product in a colourway. */
-  public record Wanted(long productId, long colourwayId) {
-    public String key() {
-      return PlanKeys.product(productId, colourwayId);
-    }
-  }
+  public record Wanted(long productId, long colourwayId) {}
 
   private static void addIfAny(Map<String, List<Long>> inUse, long mouldId, List<CopyView> own) {
     List<Long> good =
@@ -260,7 +266,7 @@ public class PlanFacts {
             .sorted()
             .toList();
     if (!good.isEmpty()) {
-      inUse.put(PlanKeys.mould(mouldId), good);
+      inUse.put(new MouldName(mouldId).toString(), good);
     }
   }
 
@@ -272,7 +278,7 @@ public class PlanFacts {
                 new PlanMould(
                     e.getKey(),
                     e.getValue().size(),
-                    drawn.get(PlanKeys.mouldId(e.getKey())).cavities(),
+                    drawn.get(MouldName.of(e.getKey()).mouldId()).cavities(),
                     WASH_MIN))
         .toList();
   }

@@ -95,7 +95,7 @@ class PlannedProducts {
           && current.containsKey(productId)
           && IntStream.rangeClosed(0, product.again().size())
               .mapToLong(pour -> product.mouldOf(product.layerOf(pour)))
-              .allMatch(mould -> inUse.containsKey(PlanKeys.mould(mould)));
+              .allMatch(mould -> inUse.containsKey(new MouldName(mould).toString()));
     }
 
     /** A product's route with its recipe's own waits filled in; null where it has none. */
@@ -143,8 +143,8 @@ class PlannedProducts {
               pour -> {
                 DrawnMould mould = drawn.get(product.mouldOf(product.layerOf(pour)));
                 return new PlanProduct(
-                    PlanKeys.product(wanted.key(), pour, pours),
-                    PlanKeys.mould(mould.id()),
+                    ProductName.of(wanted, pour, pours).toString(),
+                    new MouldName(mould.id()).toString(),
                     // Alike only where one mix is: another recipe's colour is another.
                     product.mixKey(product.layerOf(pour), colourway.id()),
                     darkness(colourway.swatch()),

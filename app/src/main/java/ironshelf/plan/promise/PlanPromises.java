@@ -10,9 +10,10 @@ import ironshelf.core.plan.promise.Simulation.OrderChance;
 import ironshelf.core.plan.promise.Simulation.SimulateRequest;
 import ironshelf.core.plan.schedule.ScheduleBuilder;
 import ironshelf.plan.PlanService;
+import ironshelf.plan.basis.DemandName;
 import ironshelf.plan.basis.PlanBasis;
 import ironshelf.plan.basis.PlanFacts;
-import ironshelf.plan.basis.PlanKeys;
+import ironshelf.plan.basis.ProductName;
 import ironshelf.plan.promise.ShopSpread.SpreadBasis;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -60,7 +61,7 @@ public class PlanPromises {
     for (Asked line : asked) {
       wanted.add(
           new PlanFacts.Asked(
-              PlanKeys.line(-wanted.size() - 1),
+              notYet(wanted.size()),
               new PlanFacts.Wanted(line.productId(), line.colourwayId()),
               line.quantity()));
     }
@@ -69,8 +70,8 @@ public class PlanPromises {
     List<CastPlan.PlannedCast> order = plans.casts();
     List<Promise> lines = new ArrayList<>();
     for (int i = 0; i < asked.size(); i++) {
-      String name = wanted.get(i).name();
-      String product = wanted.get(i).product().key();
+      String name = wanted.get(i).name().toString();
+      String product = ProductName.of(wanted.get(i).product()).toString();
       List<Demand> parts = basis.askedParts().get(i);
       Promise promise =
           Promise.of(
@@ -90,6 +91,11 @@ public class PlanPromises {
       request = request.change().demands(demands).request();
     }
     return new Given(lines, request);
+  }
+
+  /** The name of what no order has yet, by its place among what was asked for. */
+  private static DemandName notYet(int asked) {
+    return DemandName.line(-asked - 1);
   }
 
   /** How often its dates are kept, and what that stands on. */
@@ -121,7 +127,7 @@ public class PlanPromises {
             last.plan().casts());
     List<OrderChance> own = new ArrayList<>();
     for (int i = 0; i < given.lines().size(); i++) {
-      String name = PlanKeys.line(-i - 1);
+      String name = notYet(i).toString();
       simulated.orders().stream().filter(o -> o.order().equals(name)).forEach(own::add);
     }
     return own;
@@ -154,11 +160,14 @@ public class PlanPromises {
             new SimulateRequest(request, WEEKS, from.spread(), null, null), plans.casts());
     List<LineChance> lines =
         simulated.orders().stream()
-            .filter(o -> PlanKeys.isLine(o.order()))
+            .filter(o -> DemandName.of(o.order()).isWhole())
             .map(
                 o ->
                     new LineChance(
-                        PlanKeys.lineId(o.order()), o.onTime(), o.fiveOfTen(), o.nineOfTen()))
+                        DemandName.of(o.order()).lineId(),
+                        o.onTime(),
+                        o.fiveOfTen(),
+                        o.nineOfTen()))
             .toList();
     int sure = (int) lines.stream().filter(l -> l.onTime() >= SURE).count();
     return new BookChance(sure, lines, from);
@@ -166,9 +175,7 @@ public class PlanPromises {
 
   /** The product of a part that binds a promise; none where it has begun. */
   public Optional<Long> part(@Nullable String bound) {
-    return bound != null && bound.matches("[0-9]+-[0-9]+")
-        ? Optional.of(PlanKeys.productId(bound))
-        : Optional.empty();
+    return Optional.ofNullable(bound).flatMap(ProductName::find).map(ProductName::productId);
   }
 
   /**
@@ -188,11 +195,11 @@ public class PlanPromises {
   }
 
   private static CastPlan.PlannedCast renamed(CastPlan.PlannedCast cast, List<Long> lineIds) {
-    long id = PlanKeys.lineId(cast.order());
-    return id >= 0
+    DemandName name = DemandName.of(cast.order());
+    return name.lineId() >= 0
         ? cast
         : new CastPlan.PlannedCast(
-            PlanKeys.renamed(cast.order(), PlanKeys.line(lineIds.get((int) -id - 1))),
+            name.forLine(lineIds.get((int) -name.lineId() - 1)).toString(),
             cast.product(),
             cast.mould(),
             cast.copy(),

@@ -4,8 +4,10 @@ import ironshelf.core.plan.CastPlan;
 import ironshelf.core.plan.PlanRequest;
 import ironshelf.core.plan.whatif.WhatIf;
 import ironshelf.plan.PlanService;
+import ironshelf.plan.basis.DemandName;
+import ironshelf.plan.basis.MouldName;
 import ironshelf.plan.basis.PlanFacts;
-import ironshelf.plan.basis.PlanKeys;
+import ironshelf.plan.basis.ProductName;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -47,7 +49,7 @@ public class PlanTrials {
       WhatIf.Tried tried = more.in(request, planned, before);
       long fewer = lateDays(tried.before()) - lateDays(tried.after());
       if (fewer > 0) {
-        saved.put(PlanKeys.mouldId(mould.mould()), fewer);
+        saved.put(MouldName.of(mould.mould()).mouldId(), fewer);
       }
     }
     return saved;
@@ -64,16 +66,16 @@ public class PlanTrials {
 
   /** How the plan calls a mould. */
   public static String mould(long mouldId) {
-    return PlanKeys.mould(mouldId);
+    return new MouldName(mouldId).toString();
   }
 
   /** How it calls an order line. */
   public static String line(long lineId) {
-    return PlanKeys.line(lineId);
+    return DemandName.line(lineId).toString();
   }
 
   /** The product of a plan's name for one in a colourway. */
   public static long productId(String planned) {
-    return PlanKeys.productId(planned);
+    return ProductName.of(planned).productId();
   }
 }
