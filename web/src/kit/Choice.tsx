@@ -1,4 +1,5 @@
 import { Box, NativeSelect, Text } from '@chakra-ui/react';
+import { nativeSelectSlotRecipe } from '@chakra-ui/react/theme';
 import { useId } from 'react';
 
 interface Props<T extends string> {
@@ -19,7 +20,7 @@ export function Choice<T extends string>({ label, value, options, onValue, probl
           {label}
         </Text>
       </label>
-      <NativeSelect.Root size="lg">
+      <NativeSelect.Root recipe={nativeSelectSlotRecipe} size="lg">
         <NativeSelect.Field
           id={id}
           value={value}

@@ -1,4 +1,5 @@
 import { Box, DatePicker, Input, parseDate, Portal, Text } from '@chakra-ui/react';
+import { datePickerSlotRecipe } from '@chakra-ui/react/theme';
 import { useId, useState } from 'react';
 import { nowMs } from './style/clock';
 import { localeTag, style } from './style/style';
@@ -33,6 +34,7 @@ export function DateField({ label, text, onText, problem }: Props) {
   return (
     <Box>
       <DatePicker.Root
+        recipe={datePickerSlotRecipe}
         value={kept(text)}
         onValueChange={(e) => {
           setTyped(undefined);

@@ -1,4 +1,5 @@
 import { Box, Table, Text } from '@chakra-ui/react';
+import { tableSlotRecipe } from '@chakra-ui/react/theme';
 import { length } from '../kit/style/units';
 import type { Lettering } from '../server/useLettering';
 
@@ -7,7 +8,7 @@ export function EdgeTable({ lettering }: { lettering: Lettering }) {
   return (
     <Box overflowX="auto" tabIndex={0} mt={4}>
       {lettering.lines.map((line, no) => (
-        <Table.Root key={no} size="sm" w="auto" mb={4}>
+        <Table.Root recipe={tableSlotRecipe} key={no} size="sm" w="auto" mb={4}>
           <Table.Caption captionSide="top" textAlign="left">
             <b>{line.text}</b>: {length(line.lineMm)} in {length(line.roomMm)}, its feet{' '}
             {length(line.baseMm)} above the lower edge
