@@ -1,7 +1,7 @@
 import { Box, chakra, Text } from '@chakra-ui/react';
 import { withArticle } from '../kit/format';
 import { valueIn } from '../kit/style/read';
-import { handful, mass } from '../kit/style/units';
+import { handful, handfulMass } from '../kit/style/units';
 import { packPath } from './packs';
 import type { MaterialDraft } from './materialDraft';
 
@@ -11,7 +11,6 @@ const Svg = chakra('svg');
 export function PackPicture({ draft }: { draft: MaterialDraft }) {
   const bulk = valueIn(draft.bulk, 'density');
   const pack = draft.pack.trim();
-  const { litres, word } = handful();
   return (
     <Box textAlign="center">
       <Svg
@@ -36,7 +35,7 @@ export function PackPicture({ draft }: { draft: MaterialDraft }) {
       <Text color="quiet">{pack === '' ? 'sold loose' : pack}</Text>
       {bulk !== undefined && bulk > 0 && (
         <Text color="quiet">
-          a {word} of it, loose, is {mass((bulk * litres) / 1000)}
+          a {handful().word} of it, loose, is {handfulMass(bulk)}
         </Text>
       )}
     </Box>

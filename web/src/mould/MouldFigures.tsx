@@ -14,7 +14,8 @@ interface Props {
   mould: Mould;
   sum: Sum;
   offsetMm: number;
-  mix: { name: string; densityKgM3: number };
+  /** What it is filled with. */
+  mix: string;
 }
 
 /** The step of a ruler, by which the last of a fill is judged. */
@@ -42,10 +43,10 @@ export function MouldFigures({ mould, sum, offsetMm, mix }: Props) {
       </FigureRow>
       <FigureRow
         {...saidParts(sum.freshMassKg, 'mass')}
-        what={`wet, in ${mix.name}`}
-        short={`× ${density(mix.densityKgM3)}`}
+        what={`wet, in ${mix}`}
+        short={`× ${density(sum.freshDensityKgM3)}`}
       >
-        {volume(sum.capacityL)} × {density(mix.densityKgM3)}. The density is the recipe’s, by
+        {volume(sum.capacityL)} × {density(sum.freshDensityKgM3)}. The density is the recipe’s, by
         absolute volume (ACI 211.1); more air or water would lower it.
       </FigureRow>
       <FigureRow
@@ -74,7 +75,7 @@ export function MouldFigures({ mould, sum, offsetMm, mix }: Props) {
           what={`on each core, or it floats: ${weightWords(by)}`}
           short="Archimedes"
         >
-          {density(mix.densityKgM3)} × {volume(sum.coreDisplacedL)} − the core’s own{' '}
+          {density(sum.freshDensityKgM3)} × {volume(sum.coreDisplacedL)} − the core’s own{' '}
           {mass(mould.coreMassKg)} = {mass(sum.holdDownKg)}, and a fifth more to be safe. A denser
           mix lifts harder.
         </FigureRow>

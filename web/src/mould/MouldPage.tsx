@@ -20,9 +20,6 @@ import { TippingPanel } from './TippingPanel';
 import { type Mould, useMould, useMouldSum } from '../server/useMoulds';
 import { familyName } from './words';
 
-/** An ordinary mix, for moulds that no product uses yet. */
-const ORDINARY = { name: 'an ordinary mix', densityKgM3: 2200 };
-
 /** Over so many times its width a piece is tall, and one asks whether it stands. */
 const TALL = 1.5;
 
@@ -46,14 +43,11 @@ function Whole({ mould }: { mould: Mould }) {
   const { data: shelf } = useShelf();
   const { data: products } = useProducts();
   const used = (products ?? []).filter((p) => p.product.mouldId === mould.id);
-  const mix = used[0]
-    ? { name: used[0].recipe.name, densityKgM3: used[0].freshDensityKgM3 }
-    : ORDINARY;
   const {
     data: sum,
     error,
     refetch,
-  } = useMouldSum(mould, offsetMm, products ? mix.densityKgM3 : 0);
+  } = useMouldSum(mould, offsetMm, used[0]?.freshDensityKgM3, products !== undefined);
   const free = mould.copies.filter((c) => !c.held && c.condition === 'good').length;
   const holding = (pourId: number | undefined) =>
     shelf?.groups.find((g) => g.casts.length > 0 && g.pourId === pourId);
@@ -128,7 +122,14 @@ function Whole({ mould }: { mould: Mould }) {
         </Box>
         <Box pt={3}>
           {error && !sum && <Failed error={error} retry={() => void refetch()} />}
-          {sum && <MouldFigures mould={mould} sum={sum} offsetMm={offsetMm} mix={mix} />}
+          {sum && (
+            <MouldFigures
+              mould={mould}
+              sum={sum}
+              offsetMm={offsetMm}
+              mix={used[0]?.recipe.name ?? 'an ordinary mix'}
+            />
+          )}
           {sum?.warnings.map((w) => (
             <Text key={w.code + w.field} mt={3} color="oxide" fontWeight={600}>
               {w.message}

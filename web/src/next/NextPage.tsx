@@ -8,6 +8,7 @@ import { Failed, Loading } from '../kit/States';
 import { TimeField } from '../kit/TimeField';
 import { useTitle } from '../kit/useTitle';
 import { FirstThing } from '../missing/FirstThing';
+import { useNext } from '../server/useNext';
 import { usePlan } from '../server/usePlan';
 import { OpenPours } from '../pour/OpenPours';
 import { GroupDialog } from '../shelf/GroupDialog';
@@ -15,7 +16,7 @@ import { type Group, type ToWash, useShelf } from '../server/useShelf';
 import { WashDialog } from '../shelf/WashDialog';
 import { useNow } from '../server/useWorkshop';
 import { CallChoice } from './CallChoice';
-import { byBoard, clockToday, fitting, poursBy, tasksBy } from './next';
+import { byBoard, tasksOf } from './next';
 import { Seconds } from './Seconds';
 import { TaskList } from './TaskList';
 
@@ -23,22 +24,15 @@ import { TaskList } from './TaskList';
 export function NextPage() {
   useTitle('Next');
   const now = useNow();
-  const { data, error, refetch } = useShelf();
+  const shelf = useShelf();
   const plan = usePlan();
   const [params, setParams] = useSearchParams();
   const [open, setOpen] = useState<Group>();
   const [wash, setWash] = useState<ToWash[]>();
   const by = params.get('by') === 'place' ? 'place' : 'time';
   const clock = params.get('until') ?? '12:30';
-  const until = clockToday(clock, now);
-  const tasks = tasksBy(
-    data?.groups ?? [],
-    poursBy(plan.data, until),
-    data?.toWash ?? [],
-    until,
-    now,
-  );
-  const fit = fitting(tasks, now, until);
+  const { data, error, refetch } = useNext(clock, Math.floor(now / 60_000));
+  const tasks = tasksOf(data?.tasks ?? [], shelf.data?.groups ?? []);
   const set = (key: string, value: string) => {
     params.set(key, value);
     setParams(params, { replace: true });
@@ -70,8 +64,8 @@ export function NextPage() {
           ))}
         </Flex>
       </Flex>
-      {data && tasks.length === 0 && (
-        <FirstThing title={`Nothing is due by ${moment(until, now)}`}>
+      {data?.tasks.length === 0 && (
+        <FirstThing title={`Nothing is due by ${moment(Date.parse(data.until), now)}`}>
           A good time to{' '}
           <Link className="plain-link" to="/pour">
             pour
@@ -79,19 +73,19 @@ export function NextPage() {
           .
         </FirstThing>
       )}
-      {tasks.length > 0 && (
+      {data && data.tasks.length > 0 && (
         <Text fontSize="20px" fontWeight={600} mb={3}>
-          {tasks.length === fit
-            ? `All ${plural(tasks.length, 'task')} fit by ${moment(until, now)}`
-            : `${fit} of ${plural(tasks.length, 'task')} fit by ${moment(until, now)}`}
-          , {Math.round(tasks.slice(0, fit).reduce((n, t) => n + t.minutes, 0))} minutes for one
+          {data.tasks.length === data.fits
+            ? `All ${plural(data.fits, 'task')} fit`
+            : `${data.fits} of ${plural(data.tasks.length, 'task')} fit`}
+          {` by ${moment(Date.parse(data.until), now)}`}, {Math.round(data.minutes)} minutes for one
           person.
         </Text>
       )}
       {by === 'time' ? (
         <TaskList
           tasks={tasks}
-          fit={fit}
+          fit={data?.fits ?? 0}
           now={now}
           plan={plan.data}
           onOpen={setOpen}

@@ -24,7 +24,12 @@ export function Fits({ freshKg }: { freshKg: number }) {
   const leastMm = useReading(least, 'length').data?.value;
   const mould = moulds?.items.find((m) => String(m.id) === mouldId);
   const mixKgM3 = recipes?.find((r) => String(r.recipe.firstId) === recipeId)?.freshDensityKgM3;
-  const { data: sum } = useMouldSum(mould, mould?.shape.coreOffsetMm ?? 0, mixKgM3 ?? 0);
+  const { data: sum } = useMouldSum(
+    mould,
+    mould?.shape.coreOffsetMm ?? 0,
+    mixKgM3,
+    mixKgM3 !== undefined,
+  );
   const { data: fits } = useQuery({
     queryKey: keyOf('mould-fit', freshKg, mould?.capacityL, mixKgM3, sum?.fillPerMmKg, leastMm),
     queryFn: () =>

@@ -194,12 +194,11 @@ export function stopOf(
   for (const fill of sheet.fills) {
     const found = fill.copies.find((c) => c.copy.code === copy);
     if (found?.stopAtKg !== undefined) {
-      const mixKg = found.layerKg.reduce((sum, kg) => sum + kg, 0);
       return {
         kg: found.stopAtKg,
         toleranceKg: fill.product.target?.toleranceKg ?? 0,
         withMould: found.copy.emptyKg !== undefined,
-        beforeKg: found.stopAtKg - mixKg,
+        beforeKg: found.startsAtKg ?? 0,
       };
     }
   }

@@ -40,7 +40,7 @@ const start = {
 function shown(save: (body: ProductRequest) => Promise<unknown>, from = start) {
   const asked = serve({
     'GET /api/moulds': moulds,
-    'POST /api/calc/mould': { freshMassKg: 1.2, dryMassKg: 1.14 },
+    'POST /api/calc/mould': { capacityL: 0.6, freshMassKg: 1.2, dryMassKg: 1.14 },
     'GET /api/recipes': [recipe(7, 'White neat', [5, 6, 8]), recipe(9, 'Grey', [20])],
   });
   show(<ProductForm start={from} saveWords="Keep it" save={save} />);

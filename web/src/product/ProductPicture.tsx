@@ -19,7 +19,6 @@ export function ProductPicture({ mould, recipe, swatch }: Props) {
   if (!mould) {
     return <Text color="quiet">Choose its mould, and it is drawn here.</Text>;
   }
-  const litres = mould.capacityL / mould.shape.cavities;
   return (
     <Box>
       <Box h="230px">
@@ -30,7 +29,7 @@ export function ProductPicture({ mould, recipe, swatch }: Props) {
         />
       </Box>
       <Text textAlign="center" color="quiet">
-        {volume(litres)}
+        {sum && volume(sum.capacityL)}
         {recipe && sum && ` · ${mass(sum.freshMassKg)} wet, ${mass(sum.dryMassKg)} dry`}
       </Text>
     </Box>

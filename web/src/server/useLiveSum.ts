@@ -2,7 +2,6 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
 import { client, dataOf, type Schemas } from '../api/client';
 import { keyOf } from './keys';
-import { ORDINARY_KG_M3 } from './useMoulds';
 
 export type MouldSum = Schemas['MouldCalcResponse'];
 
@@ -14,7 +13,6 @@ export function useLiveSum(body: Schemas['NewMould'] | undefined) {
     ...shape,
     coreMassKg: settled?.coreMassKg ?? 0,
     minWallMm: settled?.leastWallMm ?? 0,
-    freshDensityKgM3: ORDINARY_KG_M3,
     ...(settled?.wallKind && { wallKind: settled.wallKind }),
   };
   return useQuery({

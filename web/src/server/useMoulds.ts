@@ -74,10 +74,7 @@ export function useNextCode(mouldId: number, wanted: boolean) {
   });
 }
 
-/** Of an ordinary mix, for sums of which the mass does not matter. */
-export const ORDINARY_KG_M3 = 2200;
-
-/** What one piece of a mould holds and weighs, filled with a mix. */
+/** What one piece of a mould holds, and weighs, filled with a mix; without one an ordinary mix. */
 export function usePieceSum(
   mould: Mould | undefined,
   mix: { densityKgM3: number; retention: number } | undefined,
@@ -85,24 +82,25 @@ export function usePieceSum(
   return useQuery({
     queryKey: keyOf('mould-sum', mould?.id, 'piece', mix),
     queryFn: () => {
-      if (!mould || !mix) {
+      if (!mould) {
         throw new Error('nothing to fill');
       }
-      const { densityKgM3: freshDensityKgM3, retention } = mix;
-      const body = { ...mould.shape, cavities: 1, freshDensityKgM3, retention };
+      const filled = mix && { freshDensityKgM3: mix.densityKgM3, retention: mix.retention };
+      const body = { ...mould.shape, cavities: 1, ...filled };
       return dataOf(client.POST('/api/calc/mould', { body }));
     },
-    enabled: mould !== undefined && mix !== undefined,
+    enabled: mould !== undefined,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
   });
 }
 
-/** The mould's sum at a core offset and a density. */
+/** The mould's sum at a core offset, filled with a mix or, without one, with an ordinary one. */
 export function useMouldSum(
   mould: Mould | undefined,
   offsetMm: number,
-  densityKgM3 = ORDINARY_KG_M3,
+  densityKgM3?: number,
+  wanted = true,
 ) {
   return useQuery({
     queryKey: keyOf('mould-sum', mould?.id, offsetMm, densityKgM3),
@@ -116,14 +114,14 @@ export function useMouldSum(
             ...mould.shape,
             coreOffsetMm: offsetMm,
             coreMassKg: mould.coreMassKg,
-            freshDensityKgM3: densityKgM3,
+            ...(densityKgM3 !== undefined && { freshDensityKgM3: densityKgM3 }),
             minWallMm: mould.leastWallMm,
             wallKind: mould.wallKind,
           },
         }),
       );
     },
-    enabled: mould !== undefined && densityKgM3 > 0,
+    enabled: mould !== undefined && wanted,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
   });

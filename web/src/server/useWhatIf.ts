@@ -7,6 +7,7 @@ import { keyOf } from './keys';
 export type WhatIfRequest = Schemas['WhatIfRequest'];
 export type WhatIfView = Schemas['WhatIfView'];
 export type CopyHelp = Schemas['CopyHelp'];
+export type Tent = Schemas['TentMore'];
 
 /** The plan as it would be with these; nothing is kept. */
 export function useWhatIf(request: WhatIfRequest) {
@@ -15,6 +16,15 @@ export function useWhatIf(request: WhatIfRequest) {
     queryFn: () => dataOf(client.POST('/api/plan/what-if', { body: request })),
     placeholderData: keepPreviousData,
     retry: false,
+  });
+}
+
+/** A tent as one is tried first. */
+export function useUsualTent() {
+  return useQuery({
+    queryKey: keyOf('usual-tent'),
+    queryFn: () => dataOf(client.GET('/api/plan/what-if/tent')),
+    staleTime: Infinity,
   });
 }
 

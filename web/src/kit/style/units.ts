@@ -166,6 +166,11 @@ export function handful(): { litres: number; word: string } {
   return isUs() ? { litres: L_PER_GALLON / 4, word: 'quart' } : { litres: 1, word: 'litre' };
 }
 
+/** A density as the mass of a handful. */
+export function handfulMass(kgM3: number): string {
+  return mass((kgM3 * handful().litres) / 1000);
+}
+
 function small(n: number): string {
   return decimals(n, Math.abs(n) < 10 ? 1 : 0);
 }

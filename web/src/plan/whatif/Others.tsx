@@ -8,9 +8,11 @@ import type { Draft } from './draft';
 /** People, hours, a tent, and which orders. */
 export function Others({
   draft,
+  tent,
   onDraft,
 }: {
   draft: Draft;
+  tent: { celsius: string; pieces: string };
   onDraft: (changed: Partial<Draft>) => void;
 }) {
   return (
@@ -48,12 +50,12 @@ export function Others({
           <>
             <TextField
               label={`it keeps, ${unitOf('temperature')}`}
-              text={draft.celsius}
+              text={tent.celsius}
               onText={(celsius) => onDraft({ celsius })}
             />
             <TextField
               label="it holds, pieces"
-              text={draft.pieces}
+              text={tent.pieces}
               onText={(pieces) => onDraft({ pieces })}
             />
           </>

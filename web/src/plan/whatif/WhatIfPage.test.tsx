@@ -49,6 +49,7 @@ const SHOP = {
       { mouldId: 7, mould: 'Ripple bowl', copies },
     ],
   },
+  'GET /api/plan/what-if/tent': { celsius: 32, pieces: 12 },
   'POST /api/plan/what-if': trial,
   'POST /api/plan/what-if/copies': [
     { mouldId: 7, mould: 'Ripple bowl', fewerLateDays: 9, price: 29 },

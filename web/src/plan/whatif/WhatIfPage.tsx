@@ -7,11 +7,11 @@ import { LinkKey } from '../../kit/Tabs';
 import { useTitle } from '../../kit/useTitle';
 import { usePlan } from '../../server/usePlan';
 import { Copies } from './Copies';
-import { type Draft, isNothing, nothing, requestOf } from './draft';
+import { type Draft, isNothing, nothing, requestOf, tentOf } from './draft';
 import { Moves } from './Moves';
 import { Others } from './Others';
 import { SideBySide } from './SideBySide';
-import { useCopiesThatHelp, useKeepWhatIf, useWhatIf } from '../../server/useWhatIf';
+import { useCopiesThatHelp, useKeepWhatIf, useUsualTent, useWhatIf } from '../../server/useWhatIf';
 import { Wrong } from '../../kit/Wrong';
 
 /** What more copies, people, hours or a tent would do to the plan, tried together; then kept. */
@@ -20,7 +20,8 @@ export function WhatIfPage() {
   const { data: plan } = usePlan();
   const [draft, setDraft] = useState(nothing);
   const set = (changed: Partial<Draft>) => setDraft({ ...draft, ...changed });
-  const request = requestOf(draft);
+  const { data: usualTent } = useUsualTent();
+  const request = requestOf(draft, usualTent);
   const { data, error, refetch, isFetching } = useWhatIf(request);
   const helps = useCopiesThatHelp(draft.expected !== '');
   const keep = useKeepWhatIf();
@@ -35,7 +36,7 @@ export function WhatIfPage() {
       </Flex>
       <Grid templateColumns={{ base: '1fr', md: '340px 1fr' }} gap={9}>
         <Box as="section" aria-label="What would be different">
-          <Others draft={draft} onDraft={set} />
+          <Others draft={draft} tent={tentOf(draft, usualTent)} onDraft={set} />
           <Copies
             moulds={plan?.moulds ?? []}
             helps={helps.data ?? []}

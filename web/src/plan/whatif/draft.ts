@@ -2,10 +2,7 @@ import { numberIn } from '../../kit/format';
 import { bareEntry } from '../../kit/style/entry';
 import { valueIn } from '../../kit/style/read';
 import type { More } from './Copies';
-import type { WhatIfRequest } from '../../server/useWhatIf';
-
-/** As warm as a small heater keeps a tent (common practice). */
-const TENT_C = 32;
+import type { Tent, WhatIfRequest } from '../../server/useWhatIf';
 
 /** What would be different, as it is being written. */
 export interface Draft {
@@ -14,8 +11,9 @@ export interface Draft {
   minutes: string;
   saturday: string;
   tent: string;
-  celsius: string;
-  pieces: string;
+  /** As it was typed; until then it is the usual one. */
+  celsius?: string;
+  pieces?: string;
   expected: string;
 }
 
@@ -26,14 +24,21 @@ export function nothing(): Draft {
     minutes: '0',
     saturday: '',
     tent: '',
-    celsius: bareEntry(TENT_C, 'temperature'),
-    pieces: '12',
     expected: '',
   };
 }
 
+/** The tent as its fields show it. */
+export function tentOf({ celsius, pieces }: Draft, usual: Tent | undefined) {
+  return {
+    celsius: celsius ?? (usual ? bareEntry(usual.celsius, 'temperature') : ''),
+    pieces: pieces ?? (usual ? String(usual.pieces) : ''),
+  };
+}
+
 /** As it is sent; what cannot be read is sent as no number, so that the server names it. */
-export function requestOf(draft: Draft): WhatIfRequest {
+export function requestOf(draft: Draft, usual: Tent | undefined): WhatIfRequest {
+  const tent = tentOf(draft, usual);
   return {
     copies: Object.entries(draft.more)
       .filter(([, more]) => more > 0)
@@ -43,8 +48,8 @@ export function requestOf(draft: Draft): WhatIfRequest {
     ...(draft.saturday && { alsoOn: 'SAT' as const }),
     ...(draft.tent && {
       tent: {
-        celsius: valueIn(draft.celsius, 'temperature') ?? Number.NaN,
-        pieces: Math.round(numberIn(draft.pieces)),
+        celsius: valueIn(tent.celsius, 'temperature') ?? Number.NaN,
+        pieces: Math.round(numberIn(tent.pieces)),
       },
     }),
     expected: draft.expected !== '',

@@ -1,11 +1,11 @@
 import { Grid, Text } from '@chakra-ui/react';
+import { plural } from '../../kit/format';
 import { benchMass, stopMass } from '../../kit/style/bench';
 import { saidParts, volume } from '../../kit/style/units';
 import type { Step, What } from '../script/facts';
-import { leftOut, mixedMore, shortage, tippedBack } from './acts';
+import { addedCopies, type FreeMould, leftOut, mixedMore, shortage, tippedBack } from './acts';
 import { Option } from './Option';
 import { useRoom } from './useRoom';
-import { roomWords, roomActs } from './room';
 import { type Bench, materialName } from '../words';
 
 const RAN_SHORT = 'the mix ran short';
@@ -28,7 +28,7 @@ export function ShortView({ bench, step, short, onNote }: Props) {
   const open = short.copies.join(' and ');
   const empty = short.copies.filter((c) => !held.some((h) => h.copy === c));
   const figure = saidParts(short.litres, 'volume');
-  const smaller = room.filter((m) => m.kg > 0 && m.kg <= heldKg).slice(0, 1);
+  const smaller = room.filter((m) => m.fillFromPart > 0).slice(0, 1);
   const away = tippedBack(bench, short.copies, batch);
   return (
     <>
@@ -76,9 +76,13 @@ export function ShortView({ bench, step, short, onNote }: Props) {
           <Option
             key={mould.mouldId}
             title="Into something smaller"
-            words={`${stopMass(heldKg)} fills ${roomWords(mould, heldKg)}.`}
+            words={`${stopMass(heldKg)} fills ${copiesOf(mould)}.`}
             onClick={() =>
-              onNote([...away, ...leftOut(short.copies, RAN_SHORT), ...roomActs(mould, heldKg)])
+              onNote([
+                ...away,
+                ...leftOut(short.copies, RAN_SHORT),
+                ...addedCopies(mould, mould.fillFromPart),
+              ])
             }
           />
         ))}
@@ -98,6 +102,11 @@ export function ShortView({ bench, step, short, onNote }: Props) {
       </Grid>
     </>
   );
+}
+
+/** The copies that what stands in the others fills. */
+function copiesOf({ mould, copies, fillFromPart }: FreeMould): string {
+  return `${plural(fillFromPart, mould)}: ${copies.slice(0, fillFromPart).join(', ')} ${fillFromPart === 1 ? 'is' : 'are'} free`;
 }
 
 /** Where it went: what was weighed short, and what the moulds took over their sum. */

@@ -20,9 +20,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class CoatController {
 
-  /** A mould's faces do not depend on what is poured. */
-  private static final double ANY_KG_M3 = 2200;
-
   /**
    * @param areaM2 of one piece, as far as it is sealed; null where its mould was only measured
    * @param coat null while neither that nor what the first piece took is known
@@ -81,7 +78,7 @@ class CoatController {
 
   private static @Nullable Double sealedM2(MouldView mould, @Nullable SealedFaces faces) {
     MouldResult.Surface surface =
-        MouldSum.of(mould.shape(), ANY_KG_M3, 0, 0, mould.wallKind()).surface();
+        MouldSum.of(mould.shape(), MouldSum.ORDINARY_KG_M3, 0, 0, mould.wallKind()).surface();
     if (surface == null) {
       return null;
     }

@@ -30,6 +30,7 @@ import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -86,30 +87,51 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler(MethodArgumentTypeMismatchException.class)
   ProblemDetail parameter(MethodArgumentTypeMismatchException e) {
-    Map<String, Object> params =
-        Map.of(
-            "field",
-            e.getName(),
-            "value",
-            String.valueOf(e.getValue()),
-            "wanted",
-            wanted(e.getRequiredType()));
+    return parameter(e.getName(), String.valueOf(e.getValue()), wanted(e.getRequiredType()));
+  }
+
+  @Override
+  protected @Nullable ResponseEntity<Object> handleMissingServletRequestParameter(
+      MissingServletRequestParameterException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    return handleExceptionInternal(
+        e,
+        parameter(e.getParameterName(), "left out", wanted(e.getParameterType())),
+        headers,
+        status,
+        request);
+  }
+
+  private ProblemDetail parameter(String name, String value, String wanted) {
+    Map<String, Object> params = Map.of("field", name, "value", value, "wanted", wanted);
     ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "request.refused", Map.of());
     problem.setProperty(
         "errors",
         List.of(
             new FindingView(
                 "request.parameter",
-                e.getName(),
+                name,
                 params,
-                catalogue.say("request.parameter", e.getName(), params))));
+                catalogue.say("request.parameter", name, params))));
     return problem;
   }
 
   private static String wanted(@Nullable Class<?> type) {
     return type != null && type.isEnum()
         ? "one of " + Arrays.stream(type.getEnumConstants()).map(EnumNames::of).toList()
-        : "a whole number";
+        : wanted(type == null ? "" : type.getSimpleName());
+  }
+
+  private static String wanted(String type) {
+    return switch (type) {
+      case "int", "Integer", "long", "Long" -> "a whole number";
+      case "double", "Double" -> "a number";
+      case "LocalTime" -> "a time like 07:30";
+      case "LocalDate" -> "a date like 2027-03-05";
+      default -> "a value for it";
+    };
   }
 
   @ExceptionHandler({BodyLimitFilter.TooSlowException.class, SocketTimeoutException.class})

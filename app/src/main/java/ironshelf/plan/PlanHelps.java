@@ -33,10 +33,6 @@ import org.springframework.stereotype.Component;
 @Component
 class PlanHelps {
 
-  /** As warm as a small heater keeps a tent (common practice). */
-  private static final double TENT_C = 32;
-
-  private static final int USUAL_ROOM = 12;
   private static final int AN_HOUR = 60;
 
   private final StationService stations;
@@ -100,7 +96,7 @@ class PlanHelps {
 
     private Optional<CastPlan> tent(String line) {
       double roomC = workshop.view().roomC();
-      if (roomC >= TENT_C) {
+      if (roomC >= WarmPlace.TENT_C) {
         return Optional.empty();
       }
       Maturity maturity = Maturity.usual(MaturityMethod.ARRHENIUS);
@@ -110,8 +106,8 @@ class PlanHelps {
               .map(StationView::pieces)
               .filter(Objects::nonNull)
               .findFirst()
-              .orElse(USUAL_ROOM);
-      WarmPlace place = new WarmPlace(room, maturity.rate(roomC) / maturity.rate(TENT_C));
+              .orElse(WarmPlace.TENT_PIECES);
+      WarmPlace place = new WarmPlace(room, maturity.rate(roomC) / maturity.rate(WarmPlace.TENT_C));
       Set<String> own =
           request.products().stream()
               .filter(p -> isCastFor(p, line) && place.takes(request, p))

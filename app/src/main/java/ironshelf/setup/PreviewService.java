@@ -182,7 +182,9 @@ class PreviewService {
       Grain.tooLarge(part.shape(), mix.recipe().largestGrainMm()).ifPresent(warnings::add);
       moulds.add(
           new Preview.PreviewMould(
-              part.name(), MouldCalcResponse.of(part.shape(), sum, mix.retention(), catalogue)));
+              part.name(),
+              MouldCalcResponse.of(
+                  part.shape(), sum, mixing.freshDensityKgM3(), mix.retention(), catalogue)));
       litres += sum.capacityL();
     }
     WorkshopView shop = workshop.view();

@@ -27,7 +27,6 @@ class BadInputTest {
       quoteCharacter = '`',
       value = {
         "{} | cavity",
-        "{\"cavity\":POT} | freshDensityKgM3",
         "{\"cavity\":POT,\"freshDensityKgM3\":\"heavy\"} | freshDensityKgM3",
         "{\"cavity\":POT,\"freshDensityKgM3\":-2250} | freshDensityKgM3",
         "{\"cavity\":POT,\"freshDensityKgM3\":1e999} | freshDensityKgM3",

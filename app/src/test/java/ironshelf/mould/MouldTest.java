@@ -48,6 +48,21 @@ class MouldTest {
     assertThat(kind.body().path("errors").get(0).path("field").asString()).isEqualTo("kind");
   }
 
+  /** By hand: a box of 10 by 10 by 10 cm holds 1 L, which is 2.2 kg of an ordinary mix. */
+  @Test
+  void withoutAMixAMouldIsFilledWithAnOrdinaryOne(App app) {
+    String cube =
+        "{\"cavity\":{\"kind\":\"box\",\"lengthMm\":100,\"widthMm\":100,\"heightMm\":100}%s}";
+    JsonNode ordinary = app.post("/api/calc/mould", cube.formatted("")).body();
+    assertThat(ordinary.path("freshDensityKgM3").asDouble()).isEqualTo(2200);
+    assertThat(ordinary.path("freshMassKg").asDouble()).isCloseTo(2.2, within(1e-9));
+    JsonNode light =
+        app.post("/api/calc/mould", cube.formatted(",\"freshDensityKgM3\":900")).body();
+    assertThat(light.path("freshDensityKgM3").asDouble()).isEqualTo(900);
+    assertThat(light.path("freshMassKg").asDouble()).isCloseTo(0.9, within(1e-9));
+    assertThat(light.path("capacityL")).isEqualTo(ordinary.path("capacityL"));
+  }
+
   @Test
   void aCopyHasItsHistory(App app) {
     long mould =

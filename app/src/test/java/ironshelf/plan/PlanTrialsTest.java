@@ -67,6 +67,15 @@ class PlanTrialsTest {
         .isEqualTo(404);
   }
 
+  /** Common practice: a small heater keeps a tent at 32 °C, and a small tent holds a dozen. */
+  @Test
+  void aTentIsTriedAsAUsualOneFirst() {
+    JsonNode tent = app.get("/api/plan/what-if/tent");
+    assertThat(tent.path("celsius").asDouble()).isEqualTo(32);
+    assertThat(tent.path("pieces").asInt()).isEqualTo(12);
+    assertThat(app.act("/api/plan/what-if", Map.of("tent", tent)).status()).isEqualTo(200);
+  }
+
   /** The chance of a promise: later for nine of ten than for five, and the weeks add up. */
   @Test
   void aPromiseHasItsChance() {

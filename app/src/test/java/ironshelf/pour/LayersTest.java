@@ -172,6 +172,7 @@ class LayersTest {
     JsonNode copy = sheet.path("fills").get(0).path("copies").get(0);
     assertThat(copy.path("stopAtKg").asDouble()).isCloseTo(20 / 0.967, within(1e-9));
     assertThat(copy.path("layerKg").get(0).asDouble()).isCloseTo(20 / 0.967, within(1e-9));
+    assertThat(copy.path("startsAtKg").asDouble()).as("tared").isCloseTo(0, within(1e-9));
   }
 
   /** ACI 211.1, 5.3.9: what the sand carries over what it keeps is taken off the mixing water. */

@@ -131,6 +131,9 @@ class KeyboardTest {
   void aCastOfThePlanIsMoved(Browser browser) {
     try (RunningApp app = RunningApp.demo("metric")) {
       Page page = browser.open(app, "/plan");
+      // The plan is made on a machine that has other things to do; nobody tabs through an empty
+      // page.
+      assertThat(page.getByText("by mould copy")).isVisible();
       press(page, "by mould copy");
       Locator cast = page.getByLabel(Pattern.compile(", order .*")).first();
       press(page, requireNonNull(cast.getAttribute("aria-label")));

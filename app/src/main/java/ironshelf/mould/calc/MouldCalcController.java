@@ -37,7 +37,11 @@ class MouldCalcController {
     findings.within("retention", request.retentionOrStart(), 0.5, 1);
     findings.orRefuse();
     return MouldCalcResponse.of(
-        requireNonNull(shape), requireNonNull(result), request.retentionOrStart(), catalogue);
+        requireNonNull(shape),
+        requireNonNull(result),
+        request.densityOrOrdinary(),
+        request.retentionOrStart(),
+        catalogue);
   }
 
   /** A mould and what it is to be filled with. */
@@ -52,7 +56,7 @@ class MouldCalcController {
       @Nullable List<ironshelf.core.mould.PlacedCore> moreCores,
       @Nullable List<ironshelf.core.mould.PourPart> parts,
       @Nullable Double coreL,
-      double freshDensityKgM3,
+      @WhenMissing("2200") double freshDensityKgM3,
       @WhenMissing("0.967") double retention,
       @WhenMissing("0") double minWallMm,
       @Nullable WallKind wallKind) {
@@ -65,10 +69,14 @@ class MouldCalcController {
     MouldResult result(MouldShape shape) {
       return MouldSum.of(
           shape,
-          freshDensityKgM3,
+          densityOrOrdinary(),
           ShapeFields.orZero(coreMassKg),
           ShapeFields.orZero(minWallMm),
           wallKind);
+    }
+
+    double densityOrOrdinary() {
+      return Double.isNaN(freshDensityKgM3) ? MouldSum.ORDINARY_KG_M3 : freshDensityKgM3;
     }
 
     double retentionOrStart() {

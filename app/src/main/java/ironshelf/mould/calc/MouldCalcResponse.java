@@ -24,6 +24,7 @@ public record MouldCalcResponse(
     @Nullable Double allowedOffsetMm,
     @Nullable Double baseMm,
     @Nullable Double largestGrainMm,
+    double freshDensityKgM3,
     double freshMassKg,
     double dryMassKg,
     double holdDownKg,
@@ -41,10 +42,15 @@ public record MouldCalcResponse(
   /**
    * A sum with what is drawn of its mould.
    *
+   * @param freshDensityKgM3 of the mix that it is filled with
    * @param retention dry piece over fresh mix
    */
   public static MouldCalcResponse of(
-      MouldShape shape, MouldResult result, double retention, Catalogue catalogue) {
+      MouldShape shape,
+      MouldResult result,
+      double freshDensityKgM3,
+      double retention,
+      Catalogue catalogue) {
     MouldResult.Walls walls = result.walls();
     MouldResult.Surface surface = result.surface();
     return new MouldCalcResponse(
@@ -60,6 +66,7 @@ public record MouldCalcResponse(
         walls == null ? null : walls.allowedMm(),
         walls == null ? null : walls.baseMm(),
         walls == null ? null : walls.largestGrainMm(),
+        freshDensityKgM3,
         result.freshMassKg(),
         result.freshMassKg() * retention,
         result.holdDownKg(),

@@ -1,5 +1,6 @@
 package ironshelf.plan.whatif;
 
+import ironshelf.core.plan.whatif.WarmPlace;
 import ironshelf.core.quantity.Findings;
 import ironshelf.core.quantity.WhenMissing;
 import ironshelf.http.ActKey;
@@ -8,6 +9,7 @@ import java.time.DayOfWeek;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -82,6 +84,12 @@ class WhatIfController {
   WhatIfView tried(@RequestBody WhatIfRequest request) {
     keeper.isRenewed();
     return trials.tried(request);
+  }
+
+  /** A tent as one is tried first. */
+  @GetMapping("/api/plan/what-if/tent")
+  TentMore usualTent() {
+    return new TentMore(WarmPlace.TENT_C, WarmPlace.TENT_PIECES);
   }
 
   /** Late days that one more copy of each mould would take off, the most first. */

@@ -10,6 +10,8 @@ import java.util.List;
  * @param kg of the mix in the bowl that one takes
  * @param sameRecipe whether the product is made of the recipe that is poured
  * @param fill how many of them the rest of the bowl fills best; 0 where it is too little
+ * @param fillFromPart how many of them are filled by what stands in copies that the mix ran short
+ *     for; 0 where it is too little
  */
 public record FreeMould(
     long mouldId,
@@ -21,4 +23,5 @@ public record FreeMould(
     double litres,
     double kg,
     boolean sameRecipe,
-    int fill) {}
+    int fill,
+    int fillFromPart) {}

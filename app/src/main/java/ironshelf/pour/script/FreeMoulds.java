@@ -65,6 +65,11 @@ class FreeMoulds {
             Comparator.comparing((ProductView p) -> p.recipeId() != recipe)
                 .thenComparing(ProductView::price, Comparator.reverseOrder()))
         .forEach(p -> becomes.putIfAbsent(p.mouldId(), p));
+    double partKg =
+        session.state().copies().stream()
+            .filter(c -> c.fill() == PourState.Fill.PART && c.leftOut() == null)
+            .mapToDouble(PourState.CopyState::kg)
+            .sum();
     List<FreeMould> free = new ArrayList<>();
     Map<String, Double> worth = new LinkedHashMap<>();
     for (MouldView mould : moulds.moulds("", Pageable.unpaged()).items()) {
@@ -77,6 +82,7 @@ class FreeMoulds {
               .toList();
       if (product != null && !copies.isEmpty()) {
         worth.put(mould.name(), Math.max(1, product.price().doubleValue()));
+        double kg = mould.capacityL() * kgPerL;
         free.add(
             new FreeMould(
                 mould.id(),
@@ -86,9 +92,10 @@ class FreeMoulds {
                 copies,
                 mould.shape().cavities(),
                 mould.capacityL(),
-                mould.capacityL() * kgPerL,
+                kg,
                 product.recipeId() == recipe,
-                0));
+                0,
+                kg > 0 ? (int) Math.min(copies.size(), Math.floor(partKg / kg)) : 0));
       }
     }
     return best(free, worth, bowl.leftKg());
@@ -123,7 +130,8 @@ class FreeMoulds {
                     f.litres(),
                     f.kg(),
                     f.sameRecipe(),
-                    counts.getOrDefault(f.mould(), 0)))
+                    counts.getOrDefault(f.mould(), 0),
+                    f.fillFromPart()))
         .sorted(
             Comparator.comparing((FreeMould f) -> f.fill() == 0)
                 .thenComparing(f -> !f.sameRecipe())

@@ -78,8 +78,23 @@ public record SheetView(
    * @param layerKg wet mix of each layer of this session
    * @param stopAtKg what the scale shows when it is full, with what it weighs empty and its
    *     hardware on it; null where its mass does not matter
+   * @param startsAtKg what it shows before any mix is in it; null as well there
    */
-  public record SheetCopy(CopyView copy, List<Double> layerKg, @Nullable Double stopAtKg) {}
+  public record SheetCopy(
+      CopyView copy, List<Double> layerKg, @Nullable Double stopAtKg, @Nullable Double startsAtKg) {
+
+    /** Earlier versions kept sheets without it, and what it is follows from the rest. */
+    public SheetCopy {
+      startsAtKg =
+          stopAtKg == null
+              ? null
+              : Double.valueOf(stopAtKg - layerKg.stream().mapToDouble(Double::doubleValue).sum());
+    }
+
+    SheetCopy(CopyView copy, List<Double> layerKg, @Nullable Double stopAtKg) {
+      this(copy, layerKg, stopAtKg, null);
+    }
+  }
 
   /**
    * One layer's mix for the whole pour.

@@ -25,6 +25,12 @@ public final class MouldSum {
   /** No grain larger than a fifth of the narrowest gap (ACI 318, largest aggregate). */
   public static final double GRAIN_SHARE = 0.2;
 
+  /**
+   * Fresh density of an ordinary mix, kg/m³ (common practice), for sums of which the volumes and
+   * faces matter and not the mass.
+   */
+  public static final double ORDINARY_KG_M3 = 2_200;
+
   private MouldSum() {}
 
   /**

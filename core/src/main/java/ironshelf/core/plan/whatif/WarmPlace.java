@@ -18,6 +18,12 @@ import java.util.Set;
  */
 public record WarmPlace(int pieces, double setShare) {
 
+  /** As warm as a small heater keeps a tent, °C (common practice). */
+  public static final double TENT_C = 32;
+
+  /** Pieces that a small tent holds (common practice). */
+  public static final int TENT_PIECES = 12;
+
   private static final String STATION = "warm place that is tried";
 
   public WarmPlace {
