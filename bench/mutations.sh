@@ -2,7 +2,7 @@
 # Changes the sums in small ways and counts what the tests notice: mutations.sh [word of core, or all of them]
 set -eu
 cd "$(dirname "$0")/.."
-sums="assembly cure dispatch finish lettering material mould order piece pour quantity recipe route"
+sums="assembly cure dispatch finish lettering material mould next order piece pour quantity recipe route"
 rooms="plan plan.bound plan.promise plan.resource plan.schedule plan.search plan.whatif"
 
 # What stands in a word's own folder and below it; of the plan what stands in none of its rooms.

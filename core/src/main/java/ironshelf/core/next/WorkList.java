@@ -7,7 +7,7 @@ import java.util.List;
 
 /**
  * What can be begun by a moment, in the order in which it is done: what is late first, then what
- * could be begun first.
+ * could be begun first (docs/method/plan.md).
  *
  * @param fits how many of the tasks, from the first, are done by then
  * @param minutes of those that fit
