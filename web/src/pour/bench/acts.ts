@@ -61,18 +61,25 @@ export function leftOut(copies: string[], why: string): What[] {
   return copies.map((copy) => ({ kind: 'leftOut', copy, why }));
 }
 
+/** What the bowl gave less than its sum stays lost when something is tipped back into it. */
+const NOT_ACCOUNTED_FOR = 'not accounted for';
+
 /** Takes out again what went into copies that are not full, and that the bowl was empty. */
 export function tippedBack({ session, state }: Bench, copies: string[], batch: string): What[] {
   const part = new Set(
     state.copies.filter((c) => copies.includes(c.copy) && c.fill === 'part').map((c) => c.copy),
   );
-  return takingBack(
+  const back = takingBack(
     session.facts.filter(
       ({ what }) =>
         (what?.kind === 'filled' && part.has(what.copy)) ||
         (what?.kind === 'emptied' && what.batch === batch),
     ),
   );
+  const lostKg = state.batches.find((b) => b.batch === batch)?.lostKg ?? 0;
+  return lostKg > 0
+    ? [...back, { kind: 'thrown', batch, kg: lostKg, why: NOT_ACCOUNTED_FOR }]
+    : back;
 }
 
 export function mixedMore(state: PourState, like: string, litres: number): What[] {

@@ -2,13 +2,13 @@ import { screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { show } from '../../test-shop';
 import type { What } from '../script/facts';
-import { emptied, nextBatch, shortage } from './acts';
+import { emptied, nextBatch, shortage, tippedBack } from './acts';
 import { onwards } from './go';
 import { mishapAt } from './mishap';
 import { benchAt, filling, SHORT, step, weighing } from './testPour';
 import { type Reading, scaleKg } from './useScale';
 import { WeighView } from './WeighView';
-import { said } from '../words';
+import { type Bench, said } from '../words';
 
 const reading = (kg: number, part: Partial<Reading> = {}): Reading => ({
   kg,
@@ -102,6 +102,33 @@ describe('what a press says', () => {
     expect(emptied(at, benchAt([at]), true).map((w) => w.kind)).toEqual(['filled', 'emptied']);
     const dry = benchAt([at], { batches: [{ batch: 'b1', leftKg: 0, mixes: [] }] });
     expect(emptied(at, dry, true).map((w) => w.kind)).toEqual(['emptied']);
+  });
+
+  it('tips a part back, and keeps lost what the bowl gave less than its sum', () => {
+    const facts = [
+      { key: 'f1', what: { kind: 'filled', copy: 'R5', batch: 'b1', all: true } },
+      { key: 'f2', what: { kind: 'filled', copy: 'R6', batch: 'b1', all: false } },
+      { key: 'e1', what: { kind: 'emptied', batch: 'b1' } },
+    ];
+    const at = (lostKg: number): Bench => {
+      const bench = benchAt([], {
+        batches: [{ batch: 'b1', leftKg: 0, lostKg, mixes: [] }],
+        copies: [
+          { copy: 'R5', fill: 'full', kg: 2 },
+          { copy: 'R6', fill: 'part', kg: 1 },
+        ],
+      });
+      return { ...bench, session: { ...bench.session, facts } as unknown as Bench['session'] };
+    };
+    const back = [
+      { kind: 'takenBack', fact: 'e1' },
+      { kind: 'takenBack', fact: 'f2' },
+    ];
+    expect(tippedBack(at(1.2), ['R6'], 'b1')).toEqual([
+      ...back,
+      { kind: 'thrown', batch: 'b1', kg: 1.2, why: 'not accounted for' },
+    ]);
+    expect(tippedBack(at(0), ['R6'], 'b1')).toEqual(back);
   });
 
   it('finds a name that no batch has', () => {

@@ -126,6 +126,7 @@ public record PourScript(PourSheet sheet, List<PourFact> facts, PourState state)
         batch.inKg(),
         batch.leftKg(),
         batch.leftL(),
+        batch.lostKg(),
         batch.mixes.stream().allMatch(MixTally::isMeasured),
         batch.mixes.stream()
             .map(

@@ -55,6 +55,8 @@ public record PourState(
    * What was mixed at once.
    *
    * @param colour null: the sheet's
+   * @param lostKg what would be left by its sum where somebody said that its bowls are empty; else
+   *     0
    * @param measured whether all that went in was measured
    */
   public record BatchState(
@@ -63,6 +65,7 @@ public record PourState(
       double inKg,
       double leftKg,
       double leftL,
+      double lostKg,
       boolean measured,
       List<MixState> mixes) {}
 

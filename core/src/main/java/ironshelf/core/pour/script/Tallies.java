@@ -221,6 +221,11 @@ final class Tallies {
       }
     }
 
+    /** Returns what is missing where the bowls were reported empty, in kg; else 0. */
+    double lostKg() {
+      return emptied ? Math.max(0, sumLeftKg()) : 0;
+    }
+
     double inKg() {
       return mixes.stream().mapToDouble(MixTally::inKg).sum();
     }
