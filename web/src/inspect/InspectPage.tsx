@@ -19,7 +19,7 @@ import { isDue } from '../shelf/time';
 import { useShelf } from '../server/useShelf';
 import { WhyNow } from '../shelf/WhyNow';
 import { has } from '../shelf/words';
-import { useNow } from '../server/useWorkshop';
+import { SECOND_MS, useNow } from '../server/useWorkshop';
 import { Causes } from './Causes';
 import { DefectMap } from './DefectMap';
 import { type Grade, suggested } from './grade';
@@ -59,7 +59,7 @@ function Form({ use }: { use: PieceUse }) {
   const [photo, setPhoto] = useState<Blob>();
   const [key] = useState(() => newKey());
   const inspect = useInspect(pieceId);
-  const now = useNow();
+  const now = useNow(SECOND_MS);
   const { data: shelf } = useShelf();
   const group = shelf?.groups.find((g) => has(g, 'grades') && g.pieceIds.includes(pieceId));
   const { submit, busy, error } = useSubmit();

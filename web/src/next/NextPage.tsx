@@ -120,7 +120,7 @@ export function NextPage() {
         </Text>
       </Text>
       {wash && <WashDialog toWash={wash} now={now} onClose={() => setWash(undefined)} />}
-      {open && <GroupDialog group={open} now={now} onClose={() => setOpen(undefined)} />}
+      {open && <GroupDialog group={open} onClose={() => setOpen(undefined)} />}
     </Box>
   );
 }

@@ -8,17 +8,18 @@ import { StepForm } from './StepForm';
 import { TakeOutForm } from './TakeOutForm';
 import { isDue } from './time';
 import type { Group } from '../server/useShelf';
+import { SECOND_MS, useNow } from '../server/useWorkshop';
 import { comesOut, moved, stepWords } from './words';
 import { ShelfDialog } from './ShelfDialog';
 
 interface Props {
   group: Group;
-  now: number;
   onClose: () => void;
 }
 
-/** A group's next step, opened by pressing it. */
-export function GroupDialog({ group, now, onClose }: Props) {
+/** A group's next step, opened by pressing it. What is due is asked no reason from that second on. */
+export function GroupDialog({ group, onClose }: Props) {
+  const now = useNow(SECOND_MS);
   const inMould = group.casts.length > 0;
   const gateAt = group.gateAt ? moment(Date.parse(group.gateAt), now) : undefined;
   const stays = inMould && !group.next && !comesOut(group);

@@ -80,7 +80,7 @@ export function ShelfPage() {
           {together && (
             <TogetherDialog together={together} now={now} onClose={() => setTogether(undefined)} />
           )}
-          {open && <GroupDialog group={open} now={now} onClose={() => setOpen(undefined)} />}
+          {open && <GroupDialog group={open} onClose={() => setOpen(undefined)} />}
         </Suspense>
       </Box>
     </>
