@@ -28,15 +28,17 @@ final class KillStorm {
   /** In so many rounds one is killed as it comes up, whatever was answered by then. */
   private static final int EARLY_IN = 6;
 
-  /** Of so many deaths one is a kill. */
+  /** Of so many deaths in a long storm one is a kill. */
   private static final int DEATHS = 10;
 
   private final Path data;
   private final int port;
+  private final int deaths;
   private final Random random;
   private final StormBook book = new StormBook();
 
-  private KillStorm(long seed) throws Exception {
+  private KillStorm(int deaths, long seed) throws Exception {
+    this.deaths = deaths;
     data = Files.createTempDirectory("kill-storm");
     random = new Random(seed);
     port = RunningApp.freePort();
@@ -45,15 +47,19 @@ final class KillStorm {
   public static void main(String[] args) throws Exception {
     int rounds = args.length > 0 ? Integer.parseInt(args[0]) : 200;
     long seed = args.length > 1 ? Long.parseLong(args[1]) : 1;
-    StormLook.Found found = run(rounds, seed, System.out);
+    StormLook.Found found = run(rounds, DEATHS, seed, System.out);
     if (!found.isClean()) {
       System.exit(1);
     }
   }
 
-  /** So many rounds; ends early where something is found. */
-  static StormLook.Found run(int rounds, long seed, PrintStream told) throws Exception {
-    return new KillStorm(seed).storm(rounds, told);
+  /**
+   * So many rounds; ends early where something is found.
+   *
+   * @param deaths of a life, the last of which is a kill
+   */
+  static StormLook.Found run(int rounds, int deaths, long seed, PrintStream told) throws Exception {
+    return new KillStorm(deaths, seed).storm(rounds, told);
   }
 
   private StormLook.Found storm(int rounds, PrintStream told) throws Exception {
@@ -63,7 +69,7 @@ final class KillStorm {
       for (int round = 1; round <= rounds && (found == null || found.isClean()); ) {
         try (OwnProcess server = server()) {
           employ(makers);
-          int last = Math.min(rounds, (round / DEATHS + 1) * DEATHS);
+          int last = Math.min(rounds, (round / deaths + 1) * deaths);
           boolean early = random.nextInt(EARLY_IN) == 0;
           while (round < last && (found == null || found.isClean())) {
             if (!early) {

@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class BatchesTest {
 
   /** How many workshops; more of them by the system property {@code ironshelf.workshops}. */
-  private static final int WORKSHOPS = Integer.getInteger("ironshelf.workshops", 200);
+  private static final int WORKSHOPS = Integer.getInteger("ironshelf.workshops", 100);
 
   private static final int BLOCKS = 10;
 

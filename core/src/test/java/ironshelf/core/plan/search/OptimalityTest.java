@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 class OptimalityTest {
 
   /** How many small shops; more of them by the system property {@code ironshelf.shops}. */
-  private static final int SHOPS = Integer.getInteger("ironshelf.shops", 8);
+  private static final int SHOPS = Integer.getInteger("ironshelf.shops", 4);
 
   private static final long LOOKS = 400;
 
@@ -101,7 +101,7 @@ class OptimalityTest {
     List<String> gaps = new ArrayList<>();
     for (long seed = 700; seed < 706; seed++) {
       PlanRequest request = RandomShop.ofPeople(seed, 9, 1);
-      OptionalDouble best = ExactShops.leastLateDays(request, 5);
+      OptionalDouble best = ExactShops.leastLateDays(request, 3);
       if (best.isPresent()) {
         proven++;
         double found = new PlanSearch(request, List.of()).search(4_000).totalWeightedLateDays();
