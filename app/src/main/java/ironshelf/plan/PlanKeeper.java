@@ -9,6 +9,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
@@ -19,8 +20,9 @@ import org.springframework.stereotype.Component;
 /**
  * Keeps the plan in step with the shop, in the background: what changes the shop asks for it after
  * its commit, and so does time, because a cast that was not poured is put off and gates move with
- * the temperature. Whoever reads the plan waits a little for it, and is told where it still stands
- * on the facts before.
+ * the temperature. Changes come in bursts, and nobody looks at the plans in between: it is made
+ * when no other has come for a moment, or at once when somebody reads it. Whoever reads the plan
+ * waits a little for it, and is told where it still stands on the facts before.
  */
 @Component
 public class PlanKeeper {
@@ -53,9 +55,17 @@ public class PlanKeeper {
   /** A page never waits longer for a large shop's plan. */
   private static final Duration PATIENCE = Duration.ofSeconds(3);
 
+  /** So long no other change has come before the plan is made for those that came. */
+  private static final long QUIET_MS = 400;
+
+  /** However many changes come, the plan follows so soon. */
+  private static final long MOST_MS = 3_000;
+
   private static final long TICK_MS = 300_000;
 
-  private final PlanService plans;
+  private static final long MS_NS = 1_000_000;
+
+  private final Runnable plan;
   private final ExecutorService worker =
       Executors.newSingleThreadExecutor(
           run -> {
@@ -64,11 +74,18 @@ public class PlanKeeper {
             return thread;
           });
   private long asked;
+  private long askedNs;
   private long done;
+  private int readers;
   private boolean ended;
 
+  @Autowired
   PlanKeeper(PlanService plans) {
-    this.plans = plans;
+    this(plans::renew);
+  }
+
+  PlanKeeper(Runnable plan) {
+    this.plan = plan;
   }
 
   @EventListener
@@ -91,6 +108,7 @@ public class PlanKeeper {
   /** Asks for the plan to be made again. */
   synchronized void renew() {
     asked++;
+    askedNs = System.nanoTime();
     if (!ended) {
       worker.execute(this::keep);
     }
@@ -99,6 +117,7 @@ public class PlanKeeper {
   private void keep() {
     long upTo;
     synchronized (this) {
+      awaitQuiet();
       upTo = asked;
       if (ended || done >= upTo) {
         // What came in between was seen to by the run before.
@@ -106,7 +125,7 @@ public class PlanKeeper {
       }
     }
     try {
-      plans.renew();
+      plan.run();
     } catch (ConcurrencyFailureException e) {
       LOG.info("The plan was changed while it was made again; once more: {}", e.getMessage());
       renew();
@@ -120,6 +139,23 @@ public class PlanKeeper {
     }
   }
 
+  private synchronized void awaitQuiet() {
+    long since = System.nanoTime();
+    try {
+      while (done < asked && readers == 0 && !ended) {
+        long now = System.nanoTime();
+        long until = Math.min(askedNs + QUIET_MS * MS_NS, since + MOST_MS * MS_NS);
+        if (now >= until) {
+          return;
+        }
+        wait(TimeUnit.NANOSECONDS.toMillis(until - now) + 1);
+      }
+    } catch (InterruptedException e) {
+      // It is made at once.
+      Thread.currentThread().interrupt();
+    }
+  }
+
   /**
    * Waits until the plan stands on all that was kept before, for so long as a page may take.
    *
@@ -128,6 +164,8 @@ public class PlanKeeper {
   public synchronized boolean isRenewed() {
     long wanted = asked;
     long until = System.nanoTime() + PATIENCE.toNanos();
+    readers++;
+    notifyAll();
     try {
       while (done < wanted) {
         long left = TimeUnit.NANOSECONDS.toMillis(until - System.nanoTime());
@@ -140,6 +178,8 @@ public class PlanKeeper {
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       return false;
+    } finally {
+      readers--;
     }
   }
 
@@ -151,6 +191,7 @@ public class PlanKeeper {
   void end() throws InterruptedException {
     synchronized (this) {
       ended = true;
+      notifyAll();
       worker.shutdown();
     }
     if (!worker.awaitTermination(PATIENCE.toSeconds() * 4, TimeUnit.SECONDS)) {
