@@ -1,12 +1,9 @@
-import { ChakraProvider } from '@chakra-ui/react';
-import { QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, render, screen, waitFor } from '@testing-library/react';
 import { createMemoryRouter, type RouteObject, RouterProvider } from 'react-router';
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Broken } from './frame/Broken';
 import { routes } from './routes';
-import { queryClient } from './server/queries';
-import { system } from './theme/theme';
+import { Around } from './test-shop';
 
 /** Every path of the shop, its places filled in. */
 function paths(of: RouteObject[]): string[] {
@@ -35,16 +32,13 @@ function bare(of: RouteObject[]): RouteObject[] {
 }
 
 function open(path: string): void {
-  const queries = queryClient({ queries: { retry: false } });
   const router = createMemoryRouter([{ errorElement: <Broken />, children: bare(routes) }], {
     initialEntries: [path],
   });
   render(
-    <ChakraProvider value={system}>
-      <QueryClientProvider client={queries}>
-        <RouterProvider router={router} />
-      </QueryClientProvider>
-    </ChakraProvider>,
+    <Around>
+      <RouterProvider router={router} />
+    </Around>,
   );
 }
 

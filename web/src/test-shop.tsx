@@ -1,21 +1,35 @@
 import { ChakraProvider } from '@chakra-ui/react';
+import createCache from '@emotion/cache';
+import { CacheProvider } from '@emotion/react';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
-import type { ReactElement } from 'react';
+import { type ReactElement, type ReactNode, useState } from 'react';
 import { MemoryRouter } from 'react-router';
 import { vi } from 'vitest';
 import { queryClient } from './server/queries';
 import { system } from './theme/theme';
 
+/** How a part looks is tried in a browser: a style that is applied here is worked out for each word. */
+const UNSEEN = createCache({ key: 'unseen', container: document.createElement('div') });
+
+/** What stands round every part of the application, but how it looks. */
+export function Around({ children }: { children: ReactNode }) {
+  const [queries] = useState(() => queryClient({ queries: { retry: false } }));
+  return (
+    <CacheProvider value={UNSEEN}>
+      <ChakraProvider value={system}>
+        <QueryClientProvider client={queries}>{children}</QueryClientProvider>
+      </ChakraProvider>
+    </CacheProvider>
+  );
+}
+
 /** Shows a part as the application would, at a path. */
 export function show(element: ReactElement, path = '/') {
-  const queries = queryClient({ queries: { retry: false } });
   return render(
-    <ChakraProvider value={system}>
-      <QueryClientProvider client={queries}>
-        <MemoryRouter initialEntries={[path]}>{element}</MemoryRouter>
-      </QueryClientProvider>
-    </ChakraProvider>,
+    <Around>
+      <MemoryRouter initialEntries={[path]}>{element}</MemoryRouter>
+    </Around>,
   );
 }
 

@@ -105,7 +105,7 @@ final class Browser implements AutoCloseable {
   private static final Locator.WaitForOptions ATTACHED =
       new Locator.WaitForOptions().setState(WaitForSelectorState.ATTACHED);
 
-  /** Three classes at a time, on two cores: an answer takes a while. */
+  /** Four classes at a time, on two cores: an answer takes a while. */
   private static final double PATIENCE_MS = 40_000;
 
   private static final long SOON_MS = 10_000;
