@@ -27,6 +27,12 @@ import org.junit.jupiter.api.Test;
 class MayUseTest {
 
   private static final Pattern DECLARED = Pattern.compile("(?s)<p>May use: (.*?)\\.?\\s*\\*/");
+  private static final JavaPackage ALL =
+      new ClassFileImporter()
+          .withImportOption(new ImportOption.DoNotIncludeTests())
+          .importPackages("ironshelf")
+          .getPackage("ironshelf");
+
   private static final String NOTHING = "nothing of ours";
 
   /** Where the sources of a package lie, and how its neighbours are called in it. */
@@ -88,13 +94,8 @@ class MayUseTest {
 
   @Test
   void eachPackageUsesWhatItSays() throws IOException {
-    JavaPackage all =
-        new ClassFileImporter()
-            .withImportOption(new ImportOption.DoNotIncludeTests())
-            .importPackages("ironshelf")
-            .getPackage("ironshelf");
     List<String> wrong = new ArrayList<>();
-    for (JavaPackage one : all.getSubpackagesInTree()) {
+    for (JavaPackage one : ALL.getSubpackagesInTree()) {
       if (one.getClasses().isEmpty()) {
         continue;
       }
@@ -121,13 +122,8 @@ class MayUseTest {
 
   @Test
   void packagesAreSmall() {
-    JavaPackage all =
-        new ClassFileImporter()
-            .withImportOption(new ImportOption.DoNotIncludeTests())
-            .importPackages("ironshelf")
-            .getPackage("ironshelf");
     List<String> tooLarge = new ArrayList<>();
-    for (JavaPackage one : all.getSubpackagesInTree()) {
+    for (JavaPackage one : ALL.getSubpackagesInTree()) {
       long types =
           one.getClasses().stream()
               .filter(c -> !c.isArray() && !c.getName().contains("$"))

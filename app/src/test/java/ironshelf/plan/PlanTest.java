@@ -75,7 +75,7 @@ class PlanTest {
     for (int round = 0; round < 3; round++) {
       app.post("/api/plan/run", "{\"seconds\":30}");
       app.post("/api/plan/run", "{\"seconds\":30}");
-      for (int i = 0; i < 60; i++) {
+      for (int i = 0; i < 20; i++) {
         assertThat(app.get("/api/plan/run").path("running").asBoolean())
             .as("round %s, look %s", round, i)
             .isTrue();

@@ -31,7 +31,7 @@ class CrowdTest {
   private static final int CLIENTS = 50;
   private static final int IDLE = 200;
   private static final Duration LASTS =
-      Duration.ofSeconds(Integer.getInteger("ironshelf.crowd-seconds", 6));
+      Duration.ofSeconds(Integer.getInteger("ironshelf.crowd-seconds", 4));
 
   /** A page once took half a minute here; measured on busy cores, it is a few seconds. */
   private static final Duration LONGEST = Duration.ofSeconds(30);

@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
  */
 class GeneratedRequestsTest {
 
-  private static final int REQUESTS = Integer.getInteger("ironshelf.requests", 1_500);
+  private static final int REQUESTS = Integer.getInteger("ironshelf.requests", 900);
   private static final long SEED = Long.getLong("ironshelf.seed", 17);
 
   /** A class, a line of a stack, or a piece of SQL. */

@@ -28,10 +28,10 @@ final class RunningApp implements AutoCloseable {
 
   private static final String EMPTY = "empty";
 
-  /** A shop in metric units has a whole season behind it; in others a month says as much. */
-  private static final int SEASON_WEEKS = 16;
-
+  /** What a demo has behind it; a month says as much to a test as the season it is founded with. */
   private static final int MONTH_WEEKS = 4;
+
+  private static final int SEASON_WEEKS = 16;
 
   private final Path data;
   private final int port;
@@ -47,7 +47,7 @@ final class RunningApp implements AutoCloseable {
     this.demo = demo;
     this.killable = killable;
     this.units = units;
-    this.weeks = units.equals("metric") ? SEASON_WEEKS : MONTH_WEEKS;
+    this.weeks = MONTH_WEEKS;
     this.port = freePort();
     try {
       this.data = Files.createTempDirectory("ironshelf-e2e");
@@ -68,10 +68,12 @@ final class RunningApp implements AutoCloseable {
   private RunningApp startCopied() {
     Path from =
         FOUNDED.computeIfAbsent(
-            demo ? units : EMPTY,
+            demo ? units + weeks : EMPTY,
             kind -> {
-              try (RunningApp first = new RunningApp(demo, units, false).start()) {
-                return first.data;
+              RunningApp first = new RunningApp(demo, units, false);
+              first.weeks = weeks;
+              try (first) {
+                return first.start().data;
               }
             });
     try {
@@ -88,9 +90,7 @@ final class RunningApp implements AutoCloseable {
 
   /** An empty shop in a folder that was never opened, from which a demo of a month can be tried. */
   static RunningApp untouched() {
-    RunningApp app = new RunningApp(false, "metric", false);
-    app.weeks = MONTH_WEEKS;
-    return app.start();
+    return new RunningApp(false, "metric", false).start();
   }
 
   /** An empty shop whose server can be killed. */
@@ -101,6 +101,13 @@ final class RunningApp implements AutoCloseable {
   /** A demo in these units, metric or us. */
   static RunningApp demo(String units) {
     return new RunningApp(true, units, false).startCopied();
+  }
+
+  /** The same with all that the demo has behind it for who tries it. */
+  static RunningApp season(String units) {
+    RunningApp app = new RunningApp(true, units, false);
+    app.weeks = SEASON_WEEKS;
+    return app.startCopied();
   }
 
   /** A metric demo to which other devices may come, by another name of this machine. */

@@ -55,7 +55,7 @@ final class Screenshots {
 
   private static void take(Browser browser, String units, Map<String, String> pages, Path folder) {
     if (!pages.isEmpty()) {
-      try (RunningApp app = RunningApp.demo(units)) {
+      try (RunningApp app = RunningApp.season(units)) {
         take(browser, app, pages, folder);
       }
     }
