@@ -1,53 +1,26 @@
 package ironshelf.e2e;
 
-import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Collectors;
+import java.util.concurrent.locks.LockSupport;
 
 /** The application in a process of its own, which can be killed at any moment. */
 final class OwnProcess implements AutoCloseable {
 
-  private static final Duration LONGEST_START = Duration.ofMinutes(4);
+  /** On a machine whose cores are others', a start may take ten times as long as usual. */
+  private static final Duration LONGEST_START = Duration.ofMinutes(15);
+
+  private static final Duration LOOK = Duration.ofMillis(200);
 
   private final Process process;
-
-  /** An archive of the application's classes, so that each further life starts in half the time. */
-  private static final class Classes {
-
-    static final Path ARCHIVE = written();
-
-    /** What one whole life loads is written when it ends. */
-    private static Path written() {
-      try {
-        Path folder = Files.createTempDirectory("ironshelf-classes");
-        Path archive = folder.resolve("classes.jsa");
-        int port = RunningApp.freePort();
-        new OwnProcess(
-                port,
-                folder.resolve("log.txt"),
-                List.of("-XX:ArchiveClassesAtExit=" + archive),
-                List.of(
-                    "--server.port=" + port,
-                    "--ironshelf.data=" + folder.resolve("data"),
-                    "--ironshelf.demo=false"))
-            .close();
-        return archive;
-      } catch (IOException e) {
-        throw new UncheckedIOException(e);
-      }
-    }
-  }
 
   /**
    * Starts it on the class path of this test, and waits until it answers.
@@ -55,21 +28,11 @@ final class OwnProcess implements AutoCloseable {
    * @param log where it writes what it says
    */
   OwnProcess(int port, Path log, List<String> arguments) {
-    this(
-        port,
-        log,
-        List.of(
-            "-XX:SharedArchiveFile=" + Classes.ARCHIVE, "-Xlog:cds=off", "-Xlog:cds+dynamic=off"),
-        arguments);
-  }
-
-  /** The class path has archives only, or no archive of loaded classes could be used. */
-  private OwnProcess(int port, Path log, List<String> options, List<String> arguments) {
     List<String> command = new ArrayList<>();
     command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
     command.addAll(List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx512m"));
-    command.addAll(options);
-    command.addAll(List.of("-cp", classPath(), "ironshelf.IronShelfApplication"));
+    command.addAll(
+        List.of("-cp", System.getProperty("java.class.path"), "ironshelf.IronShelfApplication"));
     command.addAll(arguments);
     try {
       process =
@@ -89,13 +52,6 @@ final class OwnProcess implements AutoCloseable {
     }
   }
 
-  /** Without this test's own classes, which the application does not need. */
-  private static String classPath() {
-    return Arrays.stream(System.getProperty("java.class.path").split(File.pathSeparator))
-        .filter(entry -> !entry.contains("/e2e/target/"))
-        .collect(Collectors.joining(File.pathSeparator));
-  }
-
   private void awaitHealth(int port, Path log) {
     HttpClient client = HttpClient.newHttpClient();
     HttpRequest health =
@@ -105,19 +61,28 @@ final class OwnProcess implements AutoCloseable {
       if (!process.isAlive()) {
         throw new IllegalStateException("It did not start: see " + log);
       }
-      try {
-        if (client.send(health, HttpResponse.BodyHandlers.discarding()).statusCode() == 200) {
-          return;
-        }
-        Thread.sleep(50);
-      } catch (IOException notYet) {
-        // It does not listen yet.
-      } catch (InterruptedException e) {
-        Thread.currentThread().interrupt();
-        throw new IllegalStateException(e);
+      if (isHealthy(client, health)) {
+        return;
       }
+      LockSupport.parkNanos(LOOK.toNanos());
     }
     throw new IllegalStateException("It does not answer: see " + log);
+  }
+
+  private static boolean isHealthy(HttpClient client, HttpRequest health) {
+    try {
+      return client.send(health, HttpResponse.BodyHandlers.discarding()).statusCode() == 200;
+    } catch (IOException notYet) {
+      // It does not listen yet.
+      return false;
+    } catch (InterruptedException e) {
+      throw interrupted(e);
+    }
+  }
+
+  private static IllegalStateException interrupted(InterruptedException e) {
+    Thread.currentThread().interrupt();
+    return new IllegalStateException(e);
   }
 
   /** SIGSTOP: it does nothing until it goes on. */
@@ -138,8 +103,7 @@ final class OwnProcess implements AutoCloseable {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      throw new IllegalStateException(e);
+      throw interrupted(e);
     }
   }
 

@@ -32,7 +32,7 @@ final class StormMaker implements Runnable {
   private static final JsonMapper JSON = new JsonMapper();
 
   /** No server can be up again sooner. */
-  private static final long AGAIN_MS = 100;
+  private static final long AGAIN_MS = 400;
 
   private final HttpClient http = HttpClient.newHttpClient();
   private final int port;
