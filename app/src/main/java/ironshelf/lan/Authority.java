@@ -21,6 +21,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -45,6 +46,9 @@ class Authority {
   private final LanNames names;
   private final Clock clock = Clock.systemUTC();
 
+  /** Read once: its file is slow to open by intent, and anybody on the network may ask for it. */
+  private @Nullable KeyStore authority;
+
   Authority(LanSettings settings, LanNames names) {
     this.settings = settings;
     this.names = names;
@@ -54,23 +58,23 @@ class Authority {
   synchronized KeyStore machine() {
     try {
       Files.createDirectories(settings.folder());
-      KeyStore authority = authority();
+      KeyStore issuing = authority();
       Path file = settings.folder().resolve("machine.p12");
       if (Files.exists(file)) {
         KeyStore known = read(file);
-        if (isGood((X509Certificate) known.getCertificate(ALIAS), authority)) {
+        if (isGood((X509Certificate) known.getCertificate(ALIAS), issuing)) {
           return known;
         }
       }
       KeyPair keys = Certificates.keys();
-      X509Certificate issuer = (X509Certificate) authority.getCertificate(ALIAS);
+      X509Certificate issuer = (X509Certificate) issuing.getCertificate(ALIAS);
       X509Certificate made =
           Certificates.machine(
               keys.getPublic(),
               names.names(),
               names.addresses(),
               issuer,
-              (PrivateKey) authority.getKey(ALIAS, PASSWORD),
+              (PrivateKey) issuing.getKey(ALIAS, PASSWORD),
               clock.instant());
       return write(file, keys.getPrivate(), made, issuer);
     } catch (GeneralSecurityException e) {
@@ -103,17 +107,20 @@ class Authority {
   }
 
   private KeyStore authority() throws GeneralSecurityException, IOException {
-    Path file = settings.folder().resolve("authority.p12");
-    if (Files.exists(file)) {
-      return read(file);
+    if (authority == null) {
+      Path file = settings.folder().resolve("authority.p12");
+      if (Files.exists(file)) {
+        authority = read(file);
+      } else {
+        KeyPair keys = Certificates.keys();
+        authority = write(file, keys.getPrivate(), Certificates.authority(keys, clock.instant()));
+      }
     }
-    KeyPair keys = Certificates.keys();
-    return write(file, keys.getPrivate(), Certificates.authority(keys, clock.instant()));
+    return authority;
   }
 
   /** Whether it has all names of today, is this authority's, and does not end soon. */
-  private boolean isGood(X509Certificate known, KeyStore authority)
-      throws GeneralSecurityException {
+  private boolean isGood(X509Certificate known, KeyStore issuing) throws GeneralSecurityException {
     Set<String> wanted = new TreeSet<>(names.names());
     wanted.addAll(names.addresses());
     Set<String> has = new TreeSet<>();
@@ -123,7 +130,7 @@ class Authority {
           .filter(a -> NAME_OR_ADDRESS.contains(a.get(0)))
           .forEach(a -> has.add(String.valueOf(a.get(1))));
     }
-    known.verify(authority.getCertificate(ALIAS).getPublicKey());
+    known.verify(issuing.getCertificate(ALIAS).getPublicKey());
     return has.containsAll(wanted)
         && known.getNotAfter().toInstant().isAfter(clock.instant().plus(RENEWED_BEFORE));
   }
