@@ -82,6 +82,14 @@ it('asks for the time that is wanted, and has nothing to do then', async () => {
   expect(next?.query?.get('by')).toBe('07:45');
 });
 
+it('takes an address with no time of day for the usual one', async () => {
+  const asked = serve(SHOP);
+  show(<NextPage />, '/next?until=99:99');
+  expect(await screen.findByText(/2 of 4 tasks fit by/)).toBeVisible();
+  expect(screen.getByLabelText('due by')).toHaveValue('12:30');
+  expect(asked.find((a) => a.what === 'GET /api/next')?.query?.get('by')).toBe('12:30');
+});
+
 it('says so where the server does not', async () => {
   serve({ ...SHOP, 'GET /api/next': new Refusal(503, { code: 'x', detail: 'Counting.' }) });
   show(<NextPage />, '/next');

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Link } from '../kit/Link';
 import { plural } from '../kit/format';
-import { moment } from '../kit/style/time';
+import { moment, readTime } from '../kit/style/time';
 import { Failed, Loading } from '../kit/States';
 import { TimeField } from '../kit/TimeField';
 import { useTitle } from '../kit/useTitle';
@@ -30,7 +30,8 @@ export function NextPage() {
   const [open, setOpen] = useState<Group>();
   const [wash, setWash] = useState<ToWash[]>();
   const by = params.get('by') === 'place' ? 'place' : 'time';
-  const clock = params.get('until') ?? '12:30';
+  // An address may say anything.
+  const clock = readTime(params.get('until') ?? '') ?? '12:30';
   const { data, error, refetch } = useNext(clock, Math.floor(now / 60_000));
   const tasks = tasksOf(data?.tasks ?? [], shelf.data?.groups ?? []);
   const set = (key: string, value: string) => {
