@@ -23,6 +23,7 @@ class SecondStartTest {
       Process second =
           new ProcessBuilder(
                   Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                  "-XX:TieredStopAtLevel=1",
                   "-cp",
                   System.getProperty("java.class.path"),
                   IronShelfApplication.class.getName(),

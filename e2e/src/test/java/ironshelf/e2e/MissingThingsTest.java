@@ -96,7 +96,7 @@ class MissingThingsTest {
   }
 
   private static void says(Page page, String path, String words) {
-    page.navigate(path);
+    Browser.go(page, path);
     assertThat(page.getByLabel("Missing")).containsText(words);
   }
 
