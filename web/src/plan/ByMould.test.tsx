@@ -94,6 +94,22 @@ describe('the plan by mould copy', () => {
     ]);
   });
 
+  it.each([
+    // A desk names each day of a week; on a phone's rail three names have room, none past its end.
+    [1106, 7],
+    [290, 3],
+    [40, 1],
+  ])('names as many days as have room: of %i pixels %i', (px, names) => {
+    vi.spyOn(HTMLElement.prototype, 'clientWidth', 'get').mockReturnValue(px);
+    showPlan({ ...plan, casts: [] } as unknown as Plan);
+    fireEvent.click(screen.getByRole('button', { name: 'a week' }));
+    const shown = screen.getAllByText(/^\w+,? (\d+ \w+|\w+ \d+)$/);
+    expect(shown).toHaveLength(names);
+    const lefts = shown.map((name) => (Number.parseFloat(name.style.left) / 100) * px);
+    lefts.forEach((left, i) => expect((lefts[i + 1] ?? px) - left >= 70 || px < 70).toBe(true));
+    vi.spyOn(HTMLElement.prototype, 'clientWidth', 'get').mockReturnValue(1176);
+  });
+
   it('puts a cast by its form, to the minute', () => {
     const acts = showPlan();
     fireEvent.click(bar('R7'));

@@ -1,11 +1,12 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { counted, plural } from '../kit/format';
 import { dateAt, day, fieldOf } from '../kit/style/time';
 import { Key } from '../kit/States';
 import { MomentField } from '../kit/MomentField';
 import { Choice } from '../kit/Choice';
 import { Tabs } from '../kit/Tabs';
+import { useWidth } from '../kit/useWidth';
 import { useNow } from '../server/useWorkshop';
 import { CopyRail } from './CopyRail';
 import { daysSince, time } from './days';
@@ -101,25 +102,34 @@ export function ByMould({ plan, acts }: Props) {
   );
 }
 
+/** Steps between the days that are named, and the room that a name takes. */
+const STEPS = [1, 2, 3, 7, 14, 28];
+const NAME_PX = 76;
+
+/** Names as many days as have room beside each other, none of them past the end. */
 function Scale({ start, span }: { start: string; span: number }) {
-  const every = span > 30 ? 7 : span > 14 ? 3 : 1;
+  const scale = useRef<HTMLDivElement>(null);
+  const dayPx = useWidth(scale) / span;
+  const every = STEPS.find((days) => days * dayPx >= NAME_PX) ?? span;
   const days = Array.from({ length: Math.ceil(span / every) }, (_, i) => i * every);
   return (
-    <Box position="relative" h="24px" ml="70px" aria-hidden>
-      {days.map((d) => (
-        <Text
-          key={d}
-          position="absolute"
-          textStyle="small"
-          color="quiet"
-          whiteSpace="nowrap"
-          style={{ left: `${(100 * d) / span}%` }}
-        >
-          {day(
-            new Date(Date.parse(`${start}T12:00Z`) + d * 86_400_000).toISOString().slice(0, 10),
-          ).replace(/^\w+,? /, span > 14 ? '' : '$&')}
-        </Text>
-      ))}
+    <Box ref={scale} position="relative" h="24px" ml="70px" aria-hidden>
+      {days
+        .filter((d) => d === 0 || (span - d) * dayPx >= NAME_PX)
+        .map((d) => (
+          <Text
+            key={d}
+            position="absolute"
+            textStyle="small"
+            color="quiet"
+            whiteSpace="nowrap"
+            style={{ left: `${(100 * d) / span}%` }}
+          >
+            {day(
+              new Date(Date.parse(`${start}T12:00Z`) + d * 86_400_000).toISOString().slice(0, 10),
+            ).replace(/^\w+,? /, span > 14 ? '' : '$&')}
+          </Text>
+        ))}
     </Box>
   );
 }
