@@ -1,7 +1,8 @@
 package ironshelf.core.route;
 
+import ironshelf.core.quantity.Finding;
 import ironshelf.core.quantity.FindingCode;
-import ironshelf.core.quantity.Findings;
+import ironshelf.core.quantity.RefusedException;
 import ironshelf.core.quantity.ShippedTable;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -55,17 +56,16 @@ public final class StepKinds {
   /**
    * Returns a kind by its code.
    *
-   * @throws ironshelf.core.quantity.RefusedException where there is none
+   * @throws RefusedException where there is none
    */
   public StepKind of(@Nullable String code) {
-    new Findings()
-        .addIf(
-            !knows(code),
-            FindingCode.STEP_KIND_UNKNOWN,
-            "step",
-            Map.of("value", String.valueOf(code), "wanted", String.join(", ", byCode.keySet())))
-        .orRefuse();
-    return byCode.get(code);
+    StepKind known = byCode.get(code);
+    if (known == null) {
+      Map<String, Object> params =
+          Map.of("value", String.valueOf(code), "wanted", String.join(", ", byCode.keySet()));
+      throw new RefusedException(new Finding(FindingCode.STEP_KIND_UNKNOWN, "step", params));
+    }
+    return known;
   }
 
   private static List<StepKind> read() {
