@@ -12,7 +12,9 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
 import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.annotation.CreatedBy;
 import org.springframework.data.jpa.domain.support.AuditingEntityListener;
@@ -35,9 +37,11 @@ class Inspection {
   private String grade;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private List<SeenDefect> defects;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private Map<FactName, Double> told;
 
   private @Nullable String note;

@@ -9,7 +9,9 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.Map;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
 import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 
 /** A set of stamps that the shop has. */
 @Entity
@@ -24,6 +26,7 @@ class StampSetEntity {
   private double heightMm;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private Map<String, Double> widthsMm;
 
   @Version private long version;

@@ -21,7 +21,9 @@ import jakarta.persistence.Version;
 import java.math.BigDecimal;
 import java.util.List;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
 import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 
 /** A design: its solids, its kind, how it is prepared. */
@@ -46,6 +48,7 @@ class MouldEntity {
   private WallKind wallKind;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private MouldShape shape;
 
   private double coreMassKg;
@@ -53,9 +56,11 @@ class MouldEntity {
   private @Nullable BigDecimal price;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private List<String> preparation;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private List<Face> faces;
 
   @Version private long version;

@@ -10,7 +10,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
 import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 
 /** A plan that was made. What the search or the facts make of it the same day replaces it. */
@@ -28,6 +30,7 @@ class PlanEntity {
   private PlanCause cause;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private PlanContent content;
 
   private @Nullable Instant undoneAt;

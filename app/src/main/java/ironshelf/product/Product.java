@@ -11,7 +11,9 @@ import jakarta.persistence.Version;
 import java.math.BigDecimal;
 import java.util.List;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
 import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 
 /** What is sold: a mould filled with a recipe, in one layer or more, at a price. */
@@ -32,15 +34,19 @@ class Product {
   private @Nullable String shelfPlace;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private List<ProductLayer> layers;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private @Nullable Target target;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private List<Long> soldIn;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private @Nullable WaxKept wax;
 
   @Version private long version;

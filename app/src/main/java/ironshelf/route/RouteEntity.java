@@ -11,7 +11,9 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.List;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
 import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 
 /** A route of a product, from a moment on. */
 @Entity
@@ -25,6 +27,7 @@ class RouteEntity {
   private long productId;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private List<RouteStep> steps;
 
   private Instant madeAt;

@@ -14,7 +14,9 @@ import jakarta.persistence.Version;
 import java.util.List;
 import java.util.Set;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
 import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 
 /** A kind of step that a shop made its own. What it does never changes, its words may. */
@@ -32,6 +34,7 @@ class StepKindEntity {
   private boolean waits;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private List<Effect> effects;
 
   @Enumerated(EnumType.STRING)

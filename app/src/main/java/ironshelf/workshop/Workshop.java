@@ -19,7 +19,9 @@ import java.math.BigDecimal;
 import java.time.DayOfWeek;
 import java.util.List;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
 import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 
 /** The one row about the shop. */
@@ -43,6 +45,7 @@ class Workshop {
   private CupSize cup;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private OpenHours hours;
 
   private int people;
@@ -54,6 +57,7 @@ class Workshop {
   private double scaleG;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private List<String> families;
 
   private boolean setUp;

@@ -8,10 +8,14 @@ import ironshelf.App.Answer;
 import ironshelf.core.mould.MouldShape;
 import ironshelf.core.plan.OpenHours;
 import ironshelf.http.json.CoreMapper;
+import jakarta.persistence.EntityManagerFactory;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import org.hibernate.engine.spi.SessionFactoryImplementor;
+import org.hibernate.metamodel.mapping.BasicValuedModelPart;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -70,6 +74,30 @@ class StoredDocumentsTest {
       }
     }
     assertThat(read).isGreaterThan(60);
+  }
+
+  /** A copy is written and read again: for each row that is loaded, and at each end of an act. */
+  @Test
+  void noDocumentIsCopiedToSeeWhetherItChanged() {
+    List<String> copied = new ArrayList<>();
+    int[] documents = {0};
+    app.bean(EntityManagerFactory.class)
+        .unwrap(SessionFactoryImplementor.class)
+        .getMappingMetamodel()
+        .forEachEntityDescriptor(
+            entity ->
+                entity.forEachAttributeMapping(
+                    attribute -> {
+                      if (attribute instanceof BasicValuedModelPart basic
+                          && basic.getJdbcMapping().getJdbcType().isJson()) {
+                        documents[0]++;
+                        if (attribute.getAttributeMetadata().getMutabilityPlan().isMutable()) {
+                          copied.add(attribute.getNavigableRole().getFullPath());
+                        }
+                      }
+                    }));
+    assertThat(documents[0]).isEqualTo(columns.all().size());
+    assertThat(copied).isEmpty();
   }
 
   /** Each is told, and none is read as something else. */

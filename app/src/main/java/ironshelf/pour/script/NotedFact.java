@@ -9,7 +9,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
 import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 
 /** A fact of a pour as it was noted. Never changed. */
 @Entity
@@ -25,6 +27,7 @@ class NotedFact implements OfPour {
   private Instant notedAt;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private PourFact fact;
 
   protected NotedFact() {}

@@ -10,7 +10,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
 import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -28,10 +30,12 @@ class PourSession implements OfPour {
   private @Nullable Instant closedAt;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private Meant meant;
 
   /** The sheet as the bench saw it, kept word for word; null: of before it was kept. */
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private @Nullable JsonNode shown;
 
   protected PourSession() {}

@@ -6,7 +6,9 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
 import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 
 /** What a colourway was before it was changed. Never changed itself. */
 @Entity
@@ -21,6 +23,7 @@ class ColourwayVersion {
   private int versionNo;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
   private ColourwayView was;
 
   protected ColourwayVersion() {}
