@@ -8,7 +8,9 @@ import java.time.ZoneId;
 import java.util.Currency;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TimeZone;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -29,6 +31,11 @@ public record ShopStyle(
     @Nullable DayOfWeek firstDay,
     @Nullable String zone) {
 
+  /** The platform makes these sets anew for whoever asks. */
+  private static final Set<String> CURRENCIES = currencies();
+
+  private static final Set<String> ZONES = Set.copyOf(ZoneId.getAvailableZoneIds());
+
   public static final ShopStyle USUAL = new ShopStyle(null, null, null, null, null, null);
 
   public ShopStyle {
@@ -41,12 +48,12 @@ public record ShopStyle(
     zone = zone == null ? TimeZone.getDefault().getID() : zone.strip();
     new Findings()
         .addIf(
-            !isCurrency(currency),
+            !CURRENCIES.contains(currency),
             FindingCode.VALUE_UNREADABLE,
             "currency",
             Map.of("value", currency, "wanted", "the three letters of a currency, like EUR or USD"))
         .addIf(
-            !isZone(zone),
+            !ZONES.contains(zone),
             FindingCode.VALUE_UNREADABLE,
             "zone",
             Map.of("value", zone, "wanted", "a time zone, like Europe/Lisbon or America/Chicago"))
@@ -58,12 +65,9 @@ public record ShopStyle(
     return units == UnitSystem.US ? Locale.US : Locale.UK;
   }
 
-  private static boolean isCurrency(String code) {
+  private static Set<String> currencies() {
     return Currency.getAvailableCurrencies().stream()
-        .anyMatch(c -> c.getCurrencyCode().equals(code));
-  }
-
-  private static boolean isZone(String zone) {
-    return ZoneId.getAvailableZoneIds().contains(zone);
+        .map(Currency::getCurrencyCode)
+        .collect(Collectors.toUnmodifiableSet());
   }
 }

@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  */
 public final class StartingMaterials {
 
+  private static final StartingMaterials SHIPPED = table();
+
   private final Map<String, StartingMaterial> byCode;
 
   private StartingMaterials(Map<String, StartingMaterial> byCode) {
@@ -23,6 +25,10 @@ public final class StartingMaterials {
 
   /** Returns the table that ships with the application. */
   public static StartingMaterials shipped() {
+    return SHIPPED;
+  }
+
+  private static StartingMaterials table() {
     return new StartingMaterials(
         ShippedTable.byCode(
             ShippedTable.rows(

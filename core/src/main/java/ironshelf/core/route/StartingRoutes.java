@@ -16,10 +16,16 @@ import org.jspecify.annotations.Nullable;
  */
 public final class StartingRoutes {
 
+  private static final List<StartingRoute> SHIPPED = table();
+
   private StartingRoutes() {}
 
   /** Returns the table that ships with the application. */
   public static List<StartingRoute> shipped() {
+    return SHIPPED;
+  }
+
+  private static List<StartingRoute> table() {
     Map<String, List<CSVRecord>> byCode = new LinkedHashMap<>();
     for (CSVRecord row :
         ShippedTable.rows(StartingRoutes.class, "starting-routes.csv", row -> row)) {

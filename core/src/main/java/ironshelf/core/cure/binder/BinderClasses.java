@@ -13,6 +13,8 @@ import org.apache.commons.csv.CSVRecord;
  */
 public final class BinderClasses {
 
+  private static final BinderClasses SHIPPED = table();
+
   private final Map<String, BinderClass> byCode;
 
   private BinderClasses(Map<String, BinderClass> byCode) {
@@ -21,6 +23,10 @@ public final class BinderClasses {
 
   /** Returns the table that ships with the application. */
   public static BinderClasses shipped() {
+    return SHIPPED;
+  }
+
+  private static BinderClasses table() {
     return new BinderClasses(
         ShippedTable.byCode(
             ShippedTable.rows(

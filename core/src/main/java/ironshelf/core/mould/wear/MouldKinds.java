@@ -11,6 +11,8 @@ import org.apache.commons.csv.CSVRecord;
 /** The kinds shipped, from {@code mould-kinds.csv} beside this class, read strictly. */
 public final class MouldKinds {
 
+  private static final MouldKinds SHIPPED = table();
+
   private final Map<String, MouldKind> byCode;
 
   private MouldKinds(Map<String, MouldKind> byCode) {
@@ -19,6 +21,10 @@ public final class MouldKinds {
 
   /** Returns the table that ships with the application. */
   public static MouldKinds shipped() {
+    return SHIPPED;
+  }
+
+  private static MouldKinds table() {
     return new MouldKinds(
         ShippedTable.byCode(
             ShippedTable.rows(MouldKinds.class, "mould-kinds.csv", MouldKinds::kind),

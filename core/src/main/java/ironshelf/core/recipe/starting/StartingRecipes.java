@@ -20,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  */
 public final class StartingRecipes {
 
+  private static final StartingRecipes SHIPPED = table();
+
   private final Map<String, StartingRecipe> byCode;
 
   private StartingRecipes(Map<String, StartingRecipe> byCode) {
@@ -28,6 +30,10 @@ public final class StartingRecipes {
 
   /** Returns the table that ships with the application. */
   public static StartingRecipes shipped() {
+    return SHIPPED;
+  }
+
+  private static StartingRecipes table() {
     return new StartingRecipes(
         ShippedTable.byCode(
             ShippedTable.rows(
