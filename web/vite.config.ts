@@ -39,33 +39,6 @@ const drawnWith: Plugin = {
  */
 const AS_WRITTEN = [/node_modules/, /src\/(frame|person|server|workshop)\//];
 
-/**
- * Each file of script is a question to the server: what the first page needs is one file, and what
- * pages share is put together where little of it is loaded in vain. The charts stay by themselves,
- * for they are as large as all of it.
- */
-const FILES = {
-  groups: [
-    { name: 'first', tags: ['$initial' as const], priority: 3 },
-    {
-      name: 'charts',
-      test: /node_modules\/(recharts|@chakra-ui\/charts)\//,
-      entriesAware: true,
-      priority: 2,
-    },
-    {
-      name: 'shared',
-      minShareCount: 2,
-      entriesAware: true,
-      entriesAwareMergeThreshold: 60_000,
-      priority: 1,
-    },
-  ],
-};
-
-/** A shared file would be named by all pages that share it. */
-const named = ({ name }: { name: string }) => `assets/${name.replace(/~.*/, '')}-[hash].js`;
-
 export default defineConfig({
   plugins: [
     react({ compiler: true, exclude: AS_WRITTEN }),
@@ -98,10 +71,7 @@ export default defineConfig({
     }),
   ],
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
-  build: {
-    chunkSizeWarningLimit: 900,
-    rolldownOptions: { output: { codeSplitting: FILES, chunkFileNames: named } },
-  },
+  build: { chunkSizeWarningLimit: 900 },
   test: {
     // What hangs is found all the same, and a busy machine takes its time.
     testTimeout: 60_000,
