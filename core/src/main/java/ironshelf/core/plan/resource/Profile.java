@@ -85,6 +85,7 @@ public final class Profile {
     int middle = (low + high) >>> 1;
     if (from < middle) {
       if (left[node] == NONE) {
+        // Made first, for the arrays may be others then.
         int child = node();
         left[node] = child;
       }
